@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Blend;
+
+use Kalopsis\Units\Quantity;
+use Kalopsis\Why\Figure;
+use Kalopsis\Why\Phrase;
+use Kalopsis\Why\Reason;
+use Kalopsis\Why\SourceKind;
+
+/** A computed plan: panels, coats, zones, sides, and what to look out for. */
+final readonly class BlendPlan
+{
+    /**
+     * @param list<Coat> $coats in spraying order
+     * @param array<string, PlannedPanel> $panels by id, those with repairs first
+     * @param list<Zone> $zones from the damage outwards
+     * @param list<Side> $sides
+     * @param list<Warning> $warnings
+     */
+    public function __construct(
+        public array $coats,
+        public array $panels,
+        public array $zones,
+        public array $sides,
+        public array $warnings,
+        public Figure $roomNeeded,
+        public bool $wetBed,
+        public Phrase $verdict,
+        public Severity $severity,
+    ) {}
+
+    /** Area of a coat over all panels, its fading rim counted by half, with the reason. */
+    public function areaOf(Coat $coat): Figure
+    {
+        $full = $all = 0.0;
+        foreach ($this->panels as $planned) {
+            $full += ($planned->reach[$coat->id] ?? null)->areaMm2 ?? 0.0;
+            $all += ($planned->limit[$coat->id] ?? null)->areaMm2 ?? 0.0;
+        }
+
+        return Figure::of(Quantity::squareMetres(($full + $all) / 2e6), Reason::of(
+            'The area at full strength and half of the rim where the coat fades.',
+            SourceKind::Geometry,
+            'docs/model.md section 2.',
+            ['full strength' => Quantity::squareMetres($full / 1e6), 'out to the last dust' => Quantity::squareMetres($all / 1e6)],
+        ));
+    }
+
+    /** Area that takes any colour, m2. */
+    public function colouredM2(): float
+    {
+        $sum = 0.0;
+        foreach ($this->panels as $planned) {
+            $widest = 0.0;
+            foreach ($this->coats as $coat) {
+                if ($coat->kind->isColour()) {
+                    $widest = max($widest, ($planned->limit[$coat->id] ?? null)->areaMm2 ?? 0.0);
+                }
+            }
+            $sum += $widest;
+        }
+
+        return $sum / 1e6;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Blend;
+
+use Kalopsis\Film\ProductRole;
+use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Why\Reason;
+
+/** One coat of a plan: full strength as far as its reach, then fading out over its fade. */
+final readonly class Coat
+{
+    /**
+     * @param ?float $reachMm full strength up to here, mm past the primer; null is the whole panel
+     * @param float $fadeMm from full strength to nothing, by wrist and trigger
+     * @param float $filmShare dry film as a share of a full coat's
+     * @param ?float $defaultReachMm what the school would do
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public CoatKind $kind,
+        public ProductRole $role,
+        public ?float $reachMm,
+        public float $fadeMm,
+        public float $filmShare,
+        public GunSetUp $gun,
+        public ?float $defaultReachMm,
+        public string $purpose,
+        public Reason $reason,
+    ) {}
+
+    /** Where the last dust lands, mm past the primer; null is the whole panel. */
+    public function limitMm(): ?float
+    {
+        return $this->reachMm === null ? null : $this->reachMm + $this->fadeMm;
+    }
+
+    public function isMoved(): bool
+    {
+        return $this->reachMm !== $this->defaultReachMm;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Blend;
+
+use Kalopsis\Panel\Panel;
+use Kalopsis\Panel\Region;
+use Kalopsis\Why\Reason;
+
+/** A panel that takes part, with what each coat covers of it. */
+final readonly class PlannedPanel
+{
+    /**
+     * @param array<string, Region> $reach by coat id: full strength
+     * @param array<string, Region> $limit by coat id: out to the last dust
+     */
+    public function __construct(
+        public Panel $panel,
+        public PanelRole $role,
+        public Reason $why,
+        public array $reach,
+        public array $limit,
+    ) {}
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Film;
+
+use Kalopsis\Gun\GunSetUp;
+
+/** A product as its data sheet describes it. */
+final readonly class Product
+{
+    /**
+     * @param non-empty-list<Component> $components in the order they are poured
+     * @param float $dryFilmUm dry film of one full coat, um
+     */
+    public function __construct(
+        public ProductRole $role,
+        public string $name,
+        public MixRatio $ratio,
+        public array $components,
+        public float $dryFilmUm,
+        public GunSetUp $gun,
+    ) {}
+
+    /** @throws BadRatio when the ratio does not have a part for each component */
+    public function mixedAt(MixRatio $ratio): Mix
+    {
+        return new Mix($ratio, $this->components);
+    }
+
+    public function mix(): Mix
+    {
+        return $this->mixedAt($this->ratio);
+    }
+}

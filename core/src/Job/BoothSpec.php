@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Job;
+
+final readonly class BoothSpec
+{
+    /** Colder or hotter than this nobody sprays, deg C; a data sheet's window is narrower. Common practice. */
+    public const TEMPERATURE_C = [5.0, 45.0];
+
+    public function __construct(public float $temperatureC, public float $humidityPercent) {}
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Job;
+
+use Kalopsis\Blend\BlendRequest;
+use Kalopsis\Blend\FinishClass;
+use Kalopsis\Blend\GunChoice;
+use Kalopsis\Blend\School;
+use Kalopsis\Blend\SideChoice;
+use Kalopsis\Blend\WetBedChoice;
+use Kalopsis\Cups\CupPlanner;
+use Kalopsis\Film\BadRatio;
+use Kalopsis\Film\MixRatio;
+use Kalopsis\Film\PaintSystem;
+use Kalopsis\Film\ProductRole;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\InvalidInput;
+use Kalopsis\Input\Problems;
+use Kalopsis\Job\Internal\RepairReader;
+use Kalopsis\Panel\Repair;
+use Kalopsis\Units\Unit;
+
+/** Reads a job from decoded JSON (docs/formats/job.schema.json). Every fault is told at its field, all at once. */
+final readonly class JobReader
+{
+    /** More repairs than this is a car for another job sheet. */
+    public const MOST_REPAIRS = 20;
+
+    /** What gun and filter can hold at the most, ml. Common practice. */
+    private const MOST_REMAINDER_ML = 500.0;
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    /** @throws InvalidInput */
+    public function read(mixed $json): JobSpec
+    {
+        $problems = new Problems();
+        $job = Fields::of($json, $problems);
+        $car = $job->object('car');
+        $carSpec = new CarSpec(
+            $car->text('label', 1, 80, 'The car'),
+            $car->has('plate') ? $car->text('plate', 0, 20, 'The plate') : '',
+            $car->text('bodyShape', 1, 60, 'The body shape'),
+        );
+        $colour = $job->object('colour');
+        $colourSpec = new ColourSpec(
+            $colour->text('name', 1, 80, 'The colour'),
+            $colour->has('code') ? $colour->text('code', 0, 40, 'The code') : '',
+            $colour->choice('finish', FinishClass::class, 'The finish'),
+            $colour->has('undercoatShade') ? $colour->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade') : null,
+        );
+        $booth = $job->object('booth');
+        $boothSpec = new BoothSpec(
+            $booth->number('temperatureC', BoothSpec::TEMPERATURE_C[0], BoothSpec::TEMPERATURE_C[1], Unit::Celsius, 'Booth temperature'),
+            $booth->number('humidityPercent', 1.0, 100.0, Unit::Percent, 'Humidity'),
+        );
+        $body = $carSpec->bodyShape === '' ? null : $this->catalogue->bodyShape($carSpec->bodyShape);
+        if ($body === null && $carSpec->bodyShape !== '') {
+            $problems->add('car.bodyShape', 'unknown', "There is no body shape \"{$carSpec->bodyShape}\".");
+        }
+        $systemKey = $job->text('paintSystem', 1, 60, 'The paint system');
+        $system = $systemKey === '' ? null : $this->catalogue->paintSystem($systemKey);
+        if ($system === null && $systemKey !== '') {
+            $problems->add('paintSystem', 'unknown', "There is no paint system \"{$systemKey}\".");
+        }
+        $repairs = [];
+        if ($body !== null) {
+            $repairs = RepairReader::read($job->objects('repairs', self::MOST_REPAIRS), $body);
+        }
+        $plan = $this->plan($job->object('plan'), $system);
+        $problems->stop();
+        assert($body !== null && $system !== null);
+
+        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan);
+    }
+
+    private function plan(Fields $plan, ?PaintSystem $system): PlanSpec
+    {
+        $reaches = [];
+        $moved = $plan->maybe('coats');
+        foreach ($moved->names() as $coat) {
+            $reaches[$coat] = $moved->object($coat)->number('reachMm', 0.0, BlendRequest::LONGEST_REACH_MM, Unit::Millimetre, 'The reach');
+        }
+        $sides = [];
+        foreach ($plan->objects('sides', 100) as $side) {
+            $panel = $side->text('panel', 1, 60, 'The panel');
+            $neighbour = $side->text('neighbour', 1, 60, 'The neighbour');
+            $choice = $side->choice('choice', SideChoice::class, 'The choice');
+            if ($choice === SideChoice::SmallGun) {
+                $plan->problems->add($side->path('choice'), 'unknown', 'The small gun is chosen for the whole plan, with "gun".');
+            }
+            $sides[BlendRequest::sideKey($panel, $neighbour)] = $choice;
+        }
+
+        return new PlanSpec(
+            $plan->choice('school', School::class, 'The school'),
+            $plan->has('gun') ? $plan->choice('gun', GunChoice::class, 'The gun') : GunChoice::Standard,
+            $plan->has('wetBed') ? $plan->choice('wetBed', WetBedChoice::class, 'The wet bed') : WetBedChoice::Auto,
+            $reaches,
+            $sides,
+            self::ratios($plan->maybe('ratios'), $system),
+            $plan->has('remainderMl') ? $plan->number('remainderMl', 0.0, self::MOST_REMAINDER_ML, Unit::Millilitre, 'The remainder') : CupPlanner::REMAINDER_ML,
+        );
+    }
+
+    /** @return array<string, MixRatio> */
+    private static function ratios(Fields $fields, ?PaintSystem $system): array
+    {
+        $ratios = [];
+        foreach ($fields->names() as $name) {
+            $role = ProductRole::tryFrom($name);
+            if ($role === null) {
+                $fields->problems->add($fields->path($name), 'unknown', "There is no product \"{$name}\".");
+
+                continue;
+            }
+            $text = $fields->text($name, 1, 30, 'The ratio');
+            if ($text === '') {
+                continue;
+            }
+
+            try {
+                $ratio = MixRatio::parse($text);
+                $system?->product($role)->mixedAt($ratio);
+                $ratios[$name] = $ratio;
+            } catch (BadRatio $bad) {
+                $fields->problems->add($fields->path($name), 'bad-ratio', $bad->getMessage());
+            }
+        }
+
+        return $ratios;
+    }
+}

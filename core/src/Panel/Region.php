@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Panel;
+
+use JsonSerializable;
+
+/** A piece of a panel bounded by rings; rings that run the other way round are holes. */
+final readonly class Region implements JsonSerializable
+{
+    /** @param list<array{xs: list<float>, ys: list<float>}> $rings mm */
+    public function __construct(public array $rings, public float $areaMm2) {}
+
+    public static function nothing(): self
+    {
+        return new self([], 0.0);
+    }
+
+    public static function whole(Outline $outline): self
+    {
+        return new self([['xs' => $outline->xs, 'ys' => $outline->ys]], $outline->areaMm2());
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->areaMm2 <= 0.0;
+    }
+
+    /** @return list<list<array{float, float}>> */
+    public function jsonSerialize(): array
+    {
+        $out = [];
+        foreach ($this->rings as $ring) {
+            $points = [];
+            foreach ($ring['xs'] as $i => $x) {
+                $points[] = [round($x, 1), round($ring['ys'][$i], 1)];
+            }
+            $out[] = $points;
+        }
+
+        return $out;
+    }
+}

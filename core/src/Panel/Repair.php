@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Panel;
+
+/** One damaged place, ready for colour: where it is, how large, and what lies under it. */
+final readonly class Repair
+{
+    /** Sealers and primers come in shades 1 (near white) to 7 (near black). Common practice. */
+    public const GREY_SHADES = [1, 7];
+
+    public function __construct(
+        public string $id,
+        public string $panelId,
+        public RepairShape $shape,
+        public Under $under,
+        public ?int $greyShade,
+    ) {}
+
+    public function isWholePanel(): bool
+    {
+        return $this->shape instanceof WholePanel;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Panel;
+
+/** What lies under the new colour in a repair. */
+enum Under: string
+{
+    case OldTwoPack = 'old-two-pack';
+    case ThermoplasticLacquer = 'thermoplastic-lacquer';
+    case Primer = 'primer';
+    case BareMetal = 'bare-metal';
+    case BarePlastic = 'bare-plastic';
+    case NewPrimedPart = 'new-primed-part';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::OldTwoPack => 'old two-pack finish',
+            self::ThermoplasticLacquer => 'old thermoplastic lacquer',
+            self::Primer => 'primer',
+            self::BareMetal => 'bare metal',
+            self::BarePlastic => 'bare plastic',
+            self::NewPrimedPart => 'new primed part',
+        };
+    }
+
+    /** Is its grey seen through thin colour, so that the shade matters? */
+    public function hasGreyShade(): bool
+    {
+        return match ($this) {
+            self::Primer, self::NewPrimedPart => true,
+            self::OldTwoPack, self::ThermoplasticLacquer, self::BareMetal, self::BarePlastic => false,
+        };
+    }
+}
