@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use Kalopsis\Input\InvalidInput;
+use Kalopsis\Input\Problem as InputProblem;
+use Kalopsis\Panel\Exception\BadBodyShape;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** The one place where exceptions become problem details. */
+final class ProblemRenderer
+{
+    public function render(Throwable $error, Request $request): JsonResponse
+    {
+        return match (true) {
+            $error instanceof InvalidInput => Problem::response(422, 'invalid', 'Something needs another look.', $error->problems[0]->jsonSerialize()['detail'], array_map(fn (InputProblem $p): array => $p->jsonSerialize(), $error->problems)),
+            $error instanceof ValidationException => $this->validation($error),
+            $error instanceof BadBodyShape => Problem::response(422, 'bad-body-shape', 'This drawing cannot be read.', $error->getMessage(), [['field' => 'svg', 'code' => 'bad-body-shape', 'detail' => $error->getMessage()]]),
+            $error instanceof StaleEdit => Problem::response(412, 'stale', 'The job was changed meanwhile.', "{$error->by} saved version {$error->current} in between.", more: ['current' => $error->current], headers: ['ETag' => "\"{$error->current}\""]),
+            $error instanceof NothingToStep => Problem::response(409, 'nothing-to-step', $error->getMessage()),
+            $error instanceof AuthenticationException => Problem::response(401, 'signed-out', 'Please sign in.'),
+            $error instanceof AuthorizationException => Problem::response(403, 'not-allowed', $error->getMessage() !== '' ? $error->getMessage() : 'Your role may not do this.'),
+            $error instanceof ModelNotFoundException => Problem::response(404, 'not-found', 'There is nothing here.'),
+            $error instanceof TokenMismatchException => Problem::response(419, 'page-expired', 'This page is too old. Load it again.'),
+            $error instanceof HttpExceptionInterface => $this->http($error),
+            default => Problem::response(500, 'broken', 'Something went wrong on our side.', 'Nothing you typed is lost. Try again; if it stays, tell whoever looks after this machine.'),
+        };
+    }
+
+    private function validation(ValidationException $error): JsonResponse
+    {
+        $errors = [];
+        foreach ($error->errors() as $field => $messages) {
+            foreach ((array) $messages as $message) {
+                $errors[] = ['field' => (string) $field, 'code' => 'invalid', 'detail' => is_string($message) ? $message : ''];
+            }
+        }
+
+        return Problem::response($error->status, 'invalid', 'Something needs another look.', $errors[0]['detail'] ?? '', $errors);
+    }
+
+    private function http(HttpExceptionInterface $error): JsonResponse
+    {
+        $headers = array_map(fn (mixed $v): string => is_scalar($v) ? (string) $v : '', $error->getHeaders());
+        [$code, $title] = match ($error->getStatusCode()) {
+            403 => ['not-allowed', 'Your role may not do this.'],
+            404 => ['not-found', 'There is nothing here.'],
+            405 => ['no-such-method', 'This cannot be done here.'],
+            419 => ['page-expired', 'This page is too old. Load it again.'],
+            428 => ['no-version', 'Say which version you changed.'],
+            429 => ['too-many', 'Too many tries. Wait a minute.'],
+            default => ['refused', 'This request cannot be answered.'],
+        };
+
+        return Problem::response($error->getStatusCode(), $code, $title, headers: array_map(strval(...), $headers));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\RepairJob;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property-read RepairJob $resource */
+final class JobRow extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $job = $this->resource;
+        $head = $job->headVersion;
+
+        return [
+            'id' => $job->id,
+            'label' => $job->label,
+            'plate' => $job->plate,
+            'colour' => $job->colour,
+            'version' => $job->head,
+            'stations' => $head->summary->stations ?? [],
+            'verdict' => $head->summary->verdict ?? ['text' => '', 'values' => (object) [], 'plain' => ''],
+            'severity' => $head->summary->severity ?? 'note',
+            'changedAt' => ($head->created_at ?? $job->updated_at)->toIso8601String(),
+            'archived' => $job->archived_at !== null,
+        ];
+    }
+}

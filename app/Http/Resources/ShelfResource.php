@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\BodyShapeRecord;
+use App\Models\Colour;
+use App\Models\PaintSystemRecord;
+use App\Models\Workshop;
+use Kalopsis\Blend\FinishClass;
+use Kalopsis\Blend\School;
+use Kalopsis\Film\PaintSystemReader;
+use Kalopsis\Film\Product;
+use Kalopsis\Panel\Under;
+use Kalopsis\Units\Quantity;
+
+final class ShelfResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Workshop $workshop): array
+    {
+        return [
+            'bodyShapes' => $workshop->bodyShapes()->get(['key', 'name', 'style'])->sortBy('name')->values()->map(fn (BodyShapeRecord $b): array => ['key' => $b->key, 'name' => $b->name, 'style' => $b->style])->all(),
+            'paintSystems' => $workshop->paintSystems()->get()->sortBy('name')->values()->map(self::system(...))->all(),
+            'colours' => $workshop->colours()->get()->sortBy('name')->values()->map(fn (Colour $c): array => ['name' => $c->name, 'code' => $c->code, 'finish' => $c->finish, 'undercoatShade' => $c->undercoat_shade])->all(),
+            'schools' => array_map(fn (School $s): array => ['key' => $s->value, 'name' => $s->words(), 'how' => $s->how()], School::cases()),
+            'finishes' => array_map(fn (FinishClass $f): array => ['key' => $f->value, 'name' => $f->words()], FinishClass::cases()),
+            'unders' => array_map(fn (Under $u): array => ['key' => $u->value, 'name' => $u->words(), 'hasGreyShade' => $u->hasGreyShade()], Under::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function system(PaintSystemRecord $record): array
+    {
+        $system = PaintSystemReader::read($record->sheet);
+
+        return [
+            'key' => $record->key,
+            'name' => $system->name,
+            'carrier' => $system->carrier->value,
+            'note' => $system->note,
+            'products' => array_values(array_map(fn (Product $p): array => [
+                'role' => $p->role->value,
+                'name' => $p->name,
+                'ratio' => $p->ratio->text(),
+                'components' => array_map(fn ($c): array => ['name' => $c->name, 'densityGPerMl' => $c->densityGPerMl, 'volumeSolids' => $c->volumeSolids], $p->components),
+                'dryFilm' => Quantity::um($p->dryFilmUm),
+                'pressure' => Quantity::bar($p->gun->bar),
+                'distance' => Quantity::mm($p->gun->distanceMm),
+                'overlap' => Quantity::percent($p->gun->overlapPercent),
+            ], $system->products)),
+        ];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $workshop_id
+ * @property string $key
+ * @property string $name
+ * @property string $style
+ * @property string $svg
+ */
+final class BodyShapeRecord extends Model
+{
+    protected $table = 'body_shapes';
+
+    protected $guarded = [];
+}

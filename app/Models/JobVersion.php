@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $number
+ * @property string $kind
+ * @property string $change
+ * @property array<string, mixed> $document
+ * @property object{stations: list<object>, verdict: object, severity: string} $summary
+ * @property ?int $undo_to
+ * @property ?int $redo_to
+ * @property ?int $user_id
+ * @property Carbon $created_at
+ * @property ?User $user
+ */
+final class JobVersion extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'summary' => 'object', 'created_at' => 'datetime'];
+    }
+}

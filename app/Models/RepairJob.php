@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\RepairJobFactory;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * One car to repair. Its document lives in versions that are only ever added; `head` is the newest.
+ *
+ * @property string $id
+ * @property int $workshop_id
+ * @property int $head
+ * @property string $label
+ * @property string $plate
+ * @property string $colour
+ * @property ?Carbon $archived_at
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ * @property Workshop $workshop
+ * @property ?JobVersion $headVersion
+ */
+final class RepairJob extends Model
+{
+    /** @use HasFactory<RepairJobFactory> */
+    use HasFactory;
+    use HasUuids;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Workshop, $this> */
+    public function workshop(): BelongsTo
+    {
+        return $this->belongsTo(Workshop::class);
+    }
+
+    /** @return HasMany<JobVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(JobVersion::class);
+    }
+
+    /** @return HasOne<JobVersion, $this> */
+    public function headVersion(): HasOne
+    {
+        return $this->hasOne(JobVersion::class)->ofMany('number', 'max');
+    }
+
+    /** The job, held until the transaction ends, so that two edits cannot both be the next version. */
+    public static function held(string $id): ?self
+    {
+        $query = self::query();
+        $query->lockForUpdate();
+
+        return $query->find($id);
+    }
+
+    public function at(int $number): JobVersion
+    {
+        return $this->versions()->where('number', $number)->firstOrFail();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => 'mariadb',
+    'connections' => [
+        'mariadb' => [
+            'driver' => 'mariadb',
+            'unix_socket' => env('DB_SOCKET', ''),
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '3377'),
+            'database' => env('DB_DATABASE', 'kalopsis'),
+            'username' => env('DB_USERNAME', 'kalopsis'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8mb4',
+            'collation' => 'utf8mb4_unicode_ci',
+            'prefix' => '',
+            'strict' => true,
+            'engine' => 'InnoDB',
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+];

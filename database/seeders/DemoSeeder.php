@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\CreateJob;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\App;
+use Kalopsis\Panel\BodyShape;
+use Kalopsis\Panel\BodyShapeSvg;
+use Kalopsis\Panel\Point;
+
+/** The demo workshop: Saltmarsh Coachworks in Merrowby. Invented people, cars and paints; never for production. */
+final class DemoSeeder extends Seeder
+{
+    public const PASSWORD = 'harbour-light';
+
+    private const PEOPLE = [
+        ['Ines Tolland', 'ines@saltmarsh.example', Role::Lead],
+        ['Bram Oxley', 'bram@saltmarsh.example', Role::Painter],
+        ['Petra Dunmore', 'petra@saltmarsh.example', Role::Painter],
+        ['Col Farrow', 'col@saltmarsh.example', Role::Painter],
+        ['Wren Hale', 'wren@saltmarsh.example', Role::Apprentice],
+    ];
+
+    public function run(): void
+    {
+        if (App::isProduction()) {
+            return;
+        }
+        $workshop = Workshop::query()->firstOrCreate(['name' => 'Saltmarsh Coachworks'], ['town' => 'Merrowby']);
+        (new ShelfSeeder())->stock($workshop);
+        foreach (self::PEOPLE as [$name, $email, $role]) {
+            User::query()->firstOrCreate(['email' => $email], ['workshop_id' => $workshop->id, 'name' => $name, 'password' => self::PASSWORD, 'role' => $role]);
+        }
+        $lead = User::query()->where('email', self::PEOPLE[0][1])->firstOrFail();
+        $create = App::make(CreateJob::class);
+        foreach (self::jobs() as $i => $job) {
+            $create($lead, $job, sprintf('5a17a45b-0000-4000-8000-%012d', $i + 1));
+        }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function jobs(): array
+    {
+        $tern = self::body('marlo-tern');
+        $quill = self::body('quill-3');
+        $vesper = self::body('vesper-forty');
+        $ox = self::body('hallam-ox');
+
+        return [
+            self::job('Marlo Tern', 'MB 24 TRN', 'marlo-tern', ['Saltmist Silver', 'SM-07', 'metallic-light', 3], 'northlight-s', 22, 50, [
+                self::spot('r1', self::at($tern, 'front-door-left', 0.73, 0.50), 'front-door-left', 60, 'primer', 3),
+                self::spot('r2', self::at($tern, 'front-door-left', 0.42, 0.66), 'front-door-left', 35, 'primer', 3),
+            ]),
+            self::job('Quill 3', 'MB 19 QLL', 'quill-3', ['Lichen Green', 'LG-02', 'solid-dark', 5], 'northlight-w', 20, 62, [
+                self::spot('r1', self::at($quill, 'quarter-left', 0.30, 0.62), 'quarter-left', 70, 'primer', 5),
+            ]),
+            self::job('Vesper Forty', 'MB 71 VES', 'vesper-forty', ['Harbour Slate', 'HS-21', 'metallic-dark', 5], 'northlight-s', 26, 45, [
+                ['id' => 'r1', 'panel' => 'front-door-right', 'shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part', 'greyShade' => 4]],
+            ]),
+            self::job('Hallam Ox', 'MB 08 OXX', 'hallam-ox', ['Oat Pearl', 'OP-33', 'pearl', 2], 'northlight-w', 21, 58, [
+                self::spot('r1', self::at($ox, 'bonnet', 0.45, 0.55), 'bonnet', 45, 'bare-metal', null),
+            ]),
+            self::job('Marlo Tern', 'MB 66 GUL', 'marlo-tern', ['Gull White', 'GW-01', 'solid-light', 1], 'northlight-s', 18, 55, []),
+        ];
+    }
+
+    private static function body(string $key): BodyShape
+    {
+        return BodyShapeSvg::read((string) file_get_contents(base_path("data/bodies/{$key}.svg")));
+    }
+
+    /** A place on a panel, as shares of its width and height. */
+    private static function at(BodyShape $body, string $panel, float $across, float $down): Point
+    {
+        $box = $body->panel($panel)->outline->box();
+
+        return new Point(round($box->x0 + $across * ($box->x1 - $box->x0)), round($box->y0 + $down * ($box->y1 - $box->y0)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function spot(string $id, Point $at, string $panel, int $radius, string $under, ?int $grey): array
+    {
+        return [
+            'id' => $id,
+            'panel' => $panel,
+            'shape' => ['kind' => 'spot', 'xMm' => $at->x, 'yMm' => $at->y, 'radiusMm' => $radius],
+            'under' => array_filter(['kind' => $under, 'greyShade' => $grey], fn (mixed $v): bool => $v !== null),
+        ];
+    }
+
+    /**
+     * @param array{string, string, string, int} $colour
+     * @param list<array<string, mixed>> $repairs
+     * @return array<string, mixed>
+     */
+    private static function job(string $label, string $plate, string $body, array $colour, string $system, int $temperatureC, int $humidity, array $repairs): array
+    {
+        return [
+            'car' => ['label' => $label, 'plate' => $plate, 'bodyShape' => $body],
+            'colour' => ['name' => $colour[0], 'code' => $colour[1], 'finish' => $colour[2], 'undercoatShade' => $colour[3]],
+            'paintSystem' => $system,
+            'booth' => ['temperatureC' => $temperatureC, 'humidityPercent' => $humidity],
+            'repairs' => $repairs,
+            'plan' => ['school' => 'inside-out-wet-bed'],
+        ];
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+arch('core uses nothing but PHP and itself')
+    ->expect('Kalopsis')
+    ->toOnlyUse(['Kalopsis', 'DOMDocument', 'DOMElement', 'JsonSerializable', 'BackedEnum', 'DomainException', 'InvalidArgumentException', 'OutOfBoundsException'])
+    ->ignoring('Kalopsis\Tests');
+
+arch('core has no clock, chance or I/O')
+    ->expect(['date', 'time', 'microtime', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'file_put_contents', 'fopen', 'getenv', 'sleep', 'var_dump', 'dd', 'dump', 'exit'])
+    ->not->toBeUsedIn('Kalopsis');
+
+arch('everything is strict')->expect(['Kalopsis', 'App', 'Database'])->toUseStrictTypes();
+
+/** Which rooms of the core a room may use; the order is the order of the floors. */
+const ROOMS = [
+    'Units' => [],
+    'Why' => ['Units'],
+    'Input' => ['Units', 'Why'],
+    'Panel' => [],
+    'Gun' => ['Units', 'Why'],
+    'Film' => ['Units', 'Why', 'Input', 'Gun'],
+    'Caution' => ['Film'],
+    'Cups' => ['Units', 'Why', 'Film', 'Gun'],
+    'Blend' => ['Units', 'Why', 'Panel', 'Film', 'Gun'],
+    'Job' => ['Units', 'Why', 'Input', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend'],
+];
+
+it('uses only the rooms below', function (string $room, array $may): void {
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/core/src/{$room}"));
+    $seen = 0;
+    foreach ($files as $file) {
+        if (! $file instanceof SplFileInfo || $file->getExtension() !== 'php') {
+            continue;
+        }
+        $seen++;
+        preg_match_all('~Kalopsis\\\\(\w+)\\\\~', (string) file_get_contents($file->getPathname()), $used);
+        foreach (array_unique($used[1]) as $other) {
+            expect($other === $room || in_array($other, $may, true))->toBeTrue("{$file->getFilename()} in {$room} uses {$other}");
+        }
+    }
+    expect($seen)->toBeGreaterThan(0);
+})->with(array_map(fn (string $room, array $may): array => [$room, $may], array_keys(ROOMS), ROOMS));
+
+it('knows every room there is', function (): void {
+    $there = array_map(basename(...), glob(dirname(__DIR__, 2) . '/core/src/*', GLOB_ONLYDIR) ?: []);
+    $known = array_keys(ROOMS);
+    sort($known);
+    expect($there)->toBe($known);
+});
+
+arch('what is internal stays in its room')->expect('Kalopsis\Panel\Internal')->toOnlyBeUsedIn(['Kalopsis\Panel', 'Kalopsis\Tests']);
+arch('the blend keeps its own counsel')->expect('Kalopsis\Blend\Internal')->toOnlyBeUsedIn('Kalopsis\Blend');
+
+it('keeps values final and unchanging', function (): void {
+    $mutable = ['Kalopsis\Input\Problems', 'Kalopsis\Blend\Internal\InPlay', 'Kalopsis\Blend\Internal\PanelsInPlay', 'Kalopsis\Blend\Internal\Warnings'];
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/core/src'));
+    foreach ($files as $file) {
+        if (! $file instanceof SplFileInfo || $file->getExtension() !== 'php') {
+            continue;
+        }
+        $class = 'Kalopsis\\' . str_replace('/', '\\', substr($file->getPathname(), strlen(dirname(__DIR__, 2) . '/core/src/'), -4));
+        expect(class_exists($class) || interface_exists($class) || enum_exists($class))->toBeTrue($class);
+        $reflection = new ReflectionClass($class);
+        if ($reflection->isInterface() || $reflection->isEnum() || $reflection->isSubclassOf(Throwable::class)) {
+            continue;
+        }
+        expect($reflection->isFinal())->toBeTrue("{$class} is final");
+        if ($reflection->getProperties() !== [] && ! in_array($class, $mutable, true)) {
+            expect($reflection->isReadOnly())->toBeTrue("{$class} is readonly");
+        }
+    }
+});
+
+arch('controllers leave the database to actions and models')
+    ->expect('App\Http\Controllers')
+    ->not->toUse(['Illuminate\Support\Facades\DB', 'Illuminate\Database\ConnectionInterface']);
+
+arch('only the app and its seeds know Eloquent')->expect('Illuminate\Database\Eloquent')->toOnlyBeUsedIn(['App', 'Database', 'Tests']);

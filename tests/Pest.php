@@ -1,0 +1,5 @@
+<?php
+
+declare(strict_types=1);
+
+pest()->extend(Tests\TestCase::class)->in('Feature');
