@@ -7,6 +7,7 @@ $finder = PhpCsFixer\Finder::create()
     ->exclude('cache');
 
 return (new PhpCsFixer\Config())
+    ->setFinder($finder)
     ->setRiskyAllowed(true)
     ->setUnsupportedPhpVersionAllowed(true)
     ->setCacheFile(__DIR__ . '/var/php-cs-fixer.cache')

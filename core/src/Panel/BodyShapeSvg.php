@@ -123,6 +123,7 @@ final class BodyShapeSvg
         if (count($outlines) !== 1) {
             throw BadBodyShape::because($id, 'a panel needs exactly one path with data-role="outline".');
         }
+
         try {
             $outline = Outline::through(PathData::flatten($outlines[0]->getAttribute('d'), self::FLATTENING_MM, $id));
         } catch (BadOutline $bad) {

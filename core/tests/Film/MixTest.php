@@ -111,13 +111,31 @@ it('refuses paint systems with faults, each at its field', function (callable $s
         expect($bad->problems[0]->field)->toBe($field);
     }
 })->with([
-    '0 % solids' => [function (array &$j): void { $j['products'][2]['components'][0]['volumeSolids'] = 0; }, 'products.2.components'],
-    'a ratio with a word' => [function (array &$j): void { $j['products'][0]['ratio'] = '4:0:x'; }, 'products.0.ratio'],
-    'a ratio of two for three' => [function (array &$j): void { $j['products'][0]['ratio'] = '4:1'; }, 'products.0.ratio'],
-    'negative film' => [function (array &$j): void { $j['products'][1]['dryFilmUm'] = -5; }, 'products.1.dryFilmUm'],
-    'no clear' => [function (array &$j): void { array_pop($j['products']); }, 'products'],
-    'density of lead' => [function (array &$j): void { $j['products'][1]['components'][0]['densityGPerMl'] = 11.3; }, 'products.1.components.0.densityGPerMl'],
-    'a key with blanks' => [function (array &$j): void { $j['key'] = 'north light'; }, 'key'],
-    'text for a number' => [function (array &$j): void { $j['products'][1]['gun']['bar'] = '1.4'; }, 'products.1.gun.bar'],
-    'no object' => [function (mixed &$j): void { $j = [1, 2]; }, ''],
+    '0 % solids' => [function (array &$j): void {
+        $j['products'][2]['components'][0]['volumeSolids'] = 0;
+    }, 'products.2.components'],
+    'a ratio with a word' => [function (array &$j): void {
+        $j['products'][0]['ratio'] = '4:0:x';
+    }, 'products.0.ratio'],
+    'a ratio of two for three' => [function (array &$j): void {
+        $j['products'][0]['ratio'] = '4:1';
+    }, 'products.0.ratio'],
+    'negative film' => [function (array &$j): void {
+        $j['products'][1]['dryFilmUm'] = -5;
+    }, 'products.1.dryFilmUm'],
+    'no clear' => [function (array &$j): void {
+        array_pop($j['products']);
+    }, 'products'],
+    'density of lead' => [function (array &$j): void {
+        $j['products'][1]['components'][0]['densityGPerMl'] = 11.3;
+    }, 'products.1.components.0.densityGPerMl'],
+    'a key with blanks' => [function (array &$j): void {
+        $j['key'] = 'north light';
+    }, 'key'],
+    'text for a number' => [function (array &$j): void {
+        $j['products'][1]['gun']['bar'] = '1.4';
+    }, 'products.1.gun.bar'],
+    'no object' => [function (mixed &$j): void {
+        $j = [1, 2];
+    }, ''],
 ]);

@@ -76,21 +76,21 @@ final class Contours
                         foreach ($joins as [$from, $to]) {
                             // A lattice edge: twice its first node, plus one when it runs down.
                             $a = match ($from) {
-                                0 => 2 * $k, 1 => 2 * ($k + 1) + 1, 2 => 2 * ($k + $nx), 3 => 2 * $k + 1
+                                0 => 2 * $k, 1 => 2 * ($k + 1) + 1, 2 => 2 * ($k + $nx), 3 => 2 * $k + 1,
                             };
                             $z = match ($to) {
-                                0 => 2 * $k, 1 => 2 * ($k + 1) + 1, 2 => 2 * ($k + $nx), 3 => 2 * $k + 1
+                                0 => 2 * $k, 1 => 2 * ($k + 1) + 1, 2 => 2 * ($k + $nx), 3 => 2 * $k + 1,
                             };
                             $next[$a] = $z;
                             if (! isset($xs[$a])) {
                                 $t = match ($from) {
-                                    0 => $tl / ($tl - $tr), 1 => $tr / ($tr - $br), 2 => $bl / ($bl - $br), 3 => $tl / ($tl - $bl)
+                                    0 => $tl / ($tl - $tr), 1 => $tr / ($tr - $br), 2 => $bl / ($bl - $br), 3 => $tl / ($tl - $bl),
                                 };
                                 $xs[$a] = $lattice->x0 + $lattice->step * match ($from) {
-                                    0, 2 => $i + $t, 1 => $i + 1, 3 => $i
+                                    0, 2 => $i + $t, 1 => $i + 1, 3 => $i,
                                 };
                                 $ys[$a] = $lattice->y0 + $lattice->step * match ($from) {
-                                    0 => $j, 2 => $j + 1, 1, 3 => $j + $t
+                                    0 => $j, 2 => $j + 1, 1, 3 => $j + $t,
                                 };
                             }
                         }
