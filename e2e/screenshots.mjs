@@ -1,0 +1,46 @@
+/* Takes the pictures of docs/screenshots from the demo data of a running bin/start: npm run screenshots */
+import { chromium } from '@playwright/test';
+
+const base = process.env.KALOPSIS_URL ?? 'http://127.0.0.1:8080';
+const folder = process.env.SHOTS ?? 'docs/screenshots';
+const only = process.argv.slice(2);
+const job = (n) => `/jobs/5a17a45b-0000-4000-8000-00000000000${n}`;
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+
+async function shot(name, path, options = {}) {
+  if (only.length > 0 && !only.includes(name)) {
+    return;
+  }
+  const page = await browser.newPage({ viewport: { width: options.width ?? 1280, height: options.height ?? 800 }, baseURL: base });
+  await page.goto('/');
+  if (name !== 'sign-in') {
+    await page.getByLabel('E-mail').fill('ines@saltmarsh.example');
+    await page.getByLabel('Password').fill('harbour-light');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.getByRole('heading', { name: 'Today' }).waitFor();
+    await page.evaluate(async ([theme, units]) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      await fetch('/api/me', { method: 'PATCH', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ theme, units }) });
+    }, [options.theme ?? 'light', options.units ?? 'metric']);
+    await page.goto(path);
+  }
+  await page.waitForLoadState('networkidle');
+  await options.prepare?.(page);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: `${folder}/${name}.png`, fullPage: options.full ?? false });
+  await page.close();
+}
+
+await shot('sign-in', '/');
+await shot('today', '/');
+await shot('new-job', '/?new');
+await shot('car', `${job(1)}/car`);
+await shot('blend', `${job(1)}/blend`);
+await shot('blend-new-part', `${job(3)}/blend`);
+await shot('cups', `${job(1)}/cups`);
+await shot('booth-sheet', `${job(1)}/sheet`, { width: 900, height: 1240 });
+await shot('shelf', '/shelf');
+await shot('blend-booth-theme', `${job(1)}/blend`, { theme: 'booth', units: 'us' });
+await shot('phone', `${job(1)}/car`, { width: 390, height: 844 });
+await browser.close();

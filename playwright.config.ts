@@ -1,0 +1,23 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'var/playwright',
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
+  // Two cores: the browser, PHP and the database share them, so one test at a time is quickest and steadiest.
+  workers: 1,
+  retries: 0,
+  reporter: [['line'], ['json', { outputFile: 'var/reports/e2e.json' }]],
+  use: {
+    baseURL: process.env['KALOPSIS_URL'] ?? 'http://127.0.0.1:8080',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+    },
+  },
+});

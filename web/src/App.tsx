@@ -1,0 +1,72 @@
+import { CssBaseline, ThemeProvider } from '@mui/material';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useMemo } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { api, ApiProblem, unwrap } from './api/client';
+import { keys, meQuery } from './api/queries';
+import type { Me } from './api/types';
+import { PreferencesContext, type Preferences } from './kit/preferences';
+import { Failed, Loading } from './kit/States';
+import { LoginPage } from './login/LoginPage';
+import { Shell } from './shell/Shell';
+import { kalopsisTheme } from './theme/theme';
+import { TodayPage } from './today/TodayPage';
+
+const BenchPage = lazy(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })));
+const BoothSheet = lazy(() => import('./sheet/BoothSheet').then((m) => ({ default: m.BoothSheet })));
+const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
+const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
+const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
+
+const NIGHT = '(prefers-color-scheme: dark)';
+
+export function App() {
+  const me = useQuery(meQuery);
+  const themeName = me.data?.theme ?? (window.matchMedia(NIGHT).matches ? 'dark' : 'light');
+  const theme = useMemo(() => kalopsisTheme(themeName), [themeName]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline enableColorScheme />
+      {me.isPending ? (
+        <Loading what="Kalopsis" />
+      ) : me.data !== undefined && !me.isError ? (
+        <SignedIn me={me.data} />
+      ) : me.error instanceof ApiProblem && me.error.status === 401 ? (
+        <LoginPage />
+      ) : (
+        <Failed error={me.error} retry={() => void me.refetch()} />
+      )}
+    </ThemeProvider>
+  );
+}
+
+function SignedIn({ me }: { me: Me }) {
+  const client = useQueryClient();
+  const save = useMutation({
+    mutationFn: (wish: Partial<Pick<Me, 'units' | 'theme'>>) => unwrap(api.PATCH('/api/me', { body: wish })),
+    // The switch answers at once; the server only keeps it.
+    onMutate: (wish) => client.setQueryData(keys.me, { ...me, ...wish }),
+  });
+  const preferences = useMemo<Preferences>(
+    () => ({ me, units: me.units, theme: me.theme, setUnits: (units) => save.mutate({ units }), setTheme: (theme) => save.mutate({ theme }) }),
+    [me, save],
+  );
+  return (
+    <PreferencesContext value={preferences}>
+      <Suspense fallback={<Loading what="the page" />}>
+        <Routes>
+          <Route path="jobs/:id/sheet" element={<BoothSheet />} />
+          <Route element={<Shell />}>
+            <Route index element={<TodayPage />} />
+            <Route path="jobs/:id" element={<Navigate to="car" replace />} />
+            <Route path="jobs/:id/:station" element={<BenchPage />} />
+            <Route path="shelf" element={<ShelfPage />} />
+            <Route path="logbook" element={<LogbookPage />} />
+            <Route path="practice" element={<PracticePage />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Route>
+        </Routes>
+      </Suspense>
+    </PreferencesContext>
+  );
+}

@@ -1,0 +1,38 @@
+import { queryOptions, useQuery } from '@tanstack/react-query';
+import { api, ApiProblem, unwrap } from './client';
+
+/** Query keys in one place, so that a change can name what it touches. */
+export const keys = {
+  me: ['me'] as const,
+  jobs: ['jobs'] as const,
+  archived: ['jobs', 'archived'] as const,
+  job: (id: string) => ['job', id] as const,
+  history: (id: string) => ['job', id, 'history'] as const,
+  shelf: ['shelf'] as const,
+  body: (key: string) => ['body', key] as const,
+};
+
+export const meQuery = queryOptions({ queryKey: keys.me, queryFn: () => unwrap(api.GET('/api/me')), staleTime: Infinity, retry: false });
+
+export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => unwrap(api.GET('/api/jobs')) });
+
+export const useArchivedJobs = (enabled: boolean) =>
+  useQuery({ queryKey: keys.archived, queryFn: () => unwrap(api.GET('/api/jobs', { params: { query: { archived: '1' as unknown as boolean } } })), enabled });
+
+export const useShelf = () => useQuery({ queryKey: keys.shelf, queryFn: () => unwrap(api.GET('/api/shelf')), staleTime: 300_000 });
+
+export const useBody = (key: string | undefined) =>
+  useQuery({
+    queryKey: keys.body(key ?? ''),
+    queryFn: () => unwrap(api.GET('/api/bodies/{key}', { params: { path: { key: key ?? '' } } })),
+    enabled: key !== undefined && key !== '',
+    staleTime: 300_000,
+  });
+
+export const useHistory = (id: string, version: number) =>
+  useQuery({ queryKey: [...keys.history(id), version], queryFn: () => unwrap(api.GET('/api/jobs/{job}/history', { params: { path: { job: id } } })) });
+
+/** Ask again only when nobody answered; an answer, even a bad one, stays as it is. */
+export function retryWhenOffline(count: number, error: unknown): boolean {
+  return count < 2 && error instanceof ApiProblem && error.isOffline;
+}

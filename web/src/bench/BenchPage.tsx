@@ -1,0 +1,132 @@
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import PrintIcon from '@mui/icons-material/PrintOutlined';
+import RedoIcon from '@mui/icons-material/Redo';
+import UndoIcon from '@mui/icons-material/Undo';
+import { Box, Button, IconButton, Stack, Tooltip, Typography } from '@mui/material';
+import { useEffect } from 'react';
+import { Navigate, useNavigate, useParams } from 'react-router';
+import { useBody } from '../api/queries';
+import { BlendStation } from '../blend/BlendStation';
+import { CarStation } from '../car/CarStation';
+import { CupsStation } from '../cups/CupsStation';
+import { SeverityMark } from '../kit/SeverityMark';
+import { Failed, Loading } from '../kit/States';
+import { LaterStation } from '../later/LaterStation';
+import { isTyping } from '../shell/KeyboardHelp';
+import { Spine } from './Spine';
+import { isStation, STATIONS, type StationId } from './stations';
+import { useBench, type BenchHandle, type SaveState } from './useBench';
+
+export function BenchPage() {
+  const { id = '', station } = useParams();
+  const loaded = useBench(id);
+  if (!isStation(station)) {
+    return <Navigate to={`/jobs/${id}/car`} replace />;
+  }
+  switch (loaded.state) {
+    case 'loading':
+      return <Loading what="the job" />;
+    case 'failed':
+      return <Failed error={loaded.error} retry={loaded.retry} />;
+    case 'ready':
+      return <Bench id={id} station={station} handle={loaded.handle} />;
+  }
+}
+
+function Bench({ id, station, handle }: { id: string; station: StationId; handle: BenchHandle }) {
+  const navigate = useNavigate();
+  const body = useBody(handle.bench.document.car.bodyShape);
+  const { undo, redo } = handle;
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if (isTyping(event)) {
+        return;
+      }
+      const key = event.key.toLowerCase();
+      if (event.ctrlKey || event.metaKey) {
+        if (key === 'z' || key === 'y') {
+          event.preventDefault();
+          (key === 'y' || event.shiftKey ? redo : undo)();
+        }
+        return;
+      }
+      const to = STATIONS.find((s) => s.key === key);
+      if (to !== undefined) {
+        void navigate(`/jobs/${id}/${to.id}`);
+      } else if (key === 'p') {
+        void navigate(`/jobs/${id}/sheet`);
+      }
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, [id, navigate, undo, redo]);
+  const { car, colour } = handle.document;
+  return (
+    <Box sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, flexGrow: 1, minHeight: 0 }}>
+      <Spine jobId={id} states={handle.plan.stations} />
+      <Box sx={{ flexGrow: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
+        <Stack direction="row" className="no-print" sx={{ alignItems: 'center', gap: 1, px: 2, py: 0.5, borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface, flexWrap: 'wrap' }}>
+          <Typography component="h1" variant="h2" noWrap>
+            {car.label} <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>{car.plate}</Box>
+          </Typography>
+          <Typography color="text.secondary" noWrap sx={{ display: { xs: 'none', sm: 'block' } }}>{colour.name}{colour.code ? `, ${colour.code}` : ''}</Typography>
+          <Box sx={{ flexGrow: 1 }} />
+          <SavedSign save={handle.save} />
+          <Tooltip title="Undo (Ctrl Z)"><span><IconButton aria-label="Undo" disabled={!handle.bench.canUndo} onClick={undo}><UndoIcon /></IconButton></span></Tooltip>
+          <Tooltip title="Redo (Ctrl Shift Z)"><span><IconButton aria-label="Redo" disabled={!handle.bench.canRedo} onClick={redo}><RedoIcon /></IconButton></span></Tooltip>
+          <Tooltip title="Download this job as a file"><IconButton aria-label="Download this job" component="a" href={`/api/jobs/${id}/file`} download><DownloadIcon /></IconButton></Tooltip>
+          <Button startIcon={<PrintIcon />} variant="outlined" onClick={() => void navigate(`/jobs/${id}/sheet`)}>Booth sheet</Button>
+        </Stack>
+        <SaveTrouble handle={handle} />
+        <Box sx={{ flexGrow: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
+          {station === 'colour' || station === 'booth' || station === 'look-back' ? (
+            <LaterStation station={station} handle={handle} />
+          ) : station === 'cups' ? (
+            <CupsStation handle={handle} />
+          ) : body.data === undefined ? (
+            body.isError ? <Failed error={body.error} retry={() => void body.refetch()} /> : <Loading what="the body shape" />
+          ) : station === 'car' ? (
+            <CarStation handle={handle} body={body.data} />
+          ) : (
+            <BlendStation handle={handle} body={body.data} />
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function SavedSign({ save }: { save: SaveState }) {
+  const words: Record<SaveState['kind'], string> = { saved: 'saved', saving: 'saving', offline: 'not saved yet', refused: 'not saved', stale: 'not saved' };
+  return (
+    <Typography variant="body2" color="text.secondary" role="status" data-testid="save-state" sx={{ minWidth: 84, textAlign: 'right' }}>
+      {words[save.kind]}
+    </Typography>
+  );
+}
+
+function SaveTrouble({ handle }: { handle: BenchHandle }) {
+  const { save } = handle;
+  if (save.kind === 'saved' || save.kind === 'saving') {
+    return null;
+  }
+  return (
+    <Stack direction="row" role="alert" sx={{ alignItems: 'center', gap: 1.5, px: 2, py: 0.75, flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.raised }}>
+      <SeverityMark severity={save.kind === 'offline' ? 'look-out' : 'stop'} size={20} />
+      {save.kind === 'offline' && <Typography>No answer from the shop computer. Your change is kept on this device and sent as soon as it answers.</Typography>}
+      {save.kind === 'refused' && (
+        <>
+          <Typography sx={{ flexGrow: 1 }}>{save.words}</Typography>
+          <Button variant="outlined" onClick={handle.takeBack}>Take it back</Button>
+        </>
+      )}
+      {save.kind === 'stale' && (
+        <>
+          <Typography sx={{ flexGrow: 1 }}>{save.words} Yours is not lost.</Typography>
+          <Button variant="outlined" onClick={handle.takeTheirs}>Show the newer one</Button>
+          <Button variant="contained" onClick={handle.keepMine}>Put mine on top</Button>
+        </>
+      )}
+    </Stack>
+  );
+}

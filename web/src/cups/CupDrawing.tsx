@@ -1,0 +1,39 @@
+import { useTheme } from '@mui/material';
+import type { Cup } from '../api/types';
+
+/** Pixels for a millimetre of cup; all cups share it, so that a small one looks small. */
+const SCALE = 1.5;
+
+/** The cup in section, to scale, with a fill line for each thing poured. */
+export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number }) {
+  const { tokens } = useTheme();
+  const { bottomMm, topMm, heightMm } = cup.vessel;
+  const s = scale;
+  const w = topMm * s + 96;
+  const h = heightMm * s + 16;
+  const cx = (topMm * s) / 2 + 4;
+  const widthAt = (mm: number) => (bottomMm + ((topMm - bottomMm) * mm) / heightMm) * s;
+  const y = (mm: number) => h - 8 - mm * s;
+  const band = (from: number, to: number) =>
+    `M${cx - widthAt(from) / 2} ${y(from)} L${cx - widthAt(to) / 2} ${y(to)} H${cx + widthAt(to) / 2} L${cx + widthAt(from) / 2} ${y(from)} Z`;
+  let below = 0;
+  let lastLabel = Infinity;
+  return (
+    <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${cup.name}: ${cup.pours.map((p) => `${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`).join(', ')}`}>
+      {cup.pours.map((pour, i) => {
+        const from = below;
+        below = pour.lineMm;
+        const label = Math.min(y(pour.lineMm), lastLabel - 15);
+        lastLabel = label;
+        return (
+          <g key={pour.component}>
+            <path d={band(from, pour.lineMm)} fill={tokens.ink} fillOpacity={0.34 - i * 0.1} />
+            <path d={`M${cx - widthAt(pour.lineMm) / 2} ${y(pour.lineMm)} H${cx + widthAt(pour.lineMm) / 2 + 6} L${cx + (topMm * s) / 2 + 10} ${label}`} fill="none" stroke={tokens.ink} strokeWidth={1.4} />
+            <text x={cx + (topMm * s) / 2 + 13} y={label + 4.5} fontSize="13" fontWeight="640" fill={tokens.ink}>{pour.cumulativeGrams.toFixed(1)} g</text>
+          </g>
+        );
+      })}
+      <path d={`M${cx - widthAt(heightMm) / 2} ${y(heightMm)} L${cx - widthAt(0) / 2} ${y(0)} H${cx + widthAt(0) / 2} L${cx + widthAt(heightMm) / 2} ${y(heightMm)}`} fill="none" stroke={tokens.ink} strokeWidth={2.2} strokeLinejoin="round" />
+    </svg>
+  );
+}

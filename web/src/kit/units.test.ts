@@ -1,0 +1,51 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import type { UnitSystem } from '../api/types';
+import { convert, formatQuantity, numberFor, parseQuantity, phraseText } from './units';
+
+interface Fixture {
+  tolerance: number;
+  conversions: { value: number; from: string; to: string; is: number }[];
+  formats: { value: number; unit: string; metric: string; us: string }[];
+  parses: { text: string; dimension: string; system: UnitSystem; is: number }[];
+  refuses: { text: string; dimension: string; system: UnitSystem }[];
+}
+
+const fixture = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../../core/tests/fixtures/units.json'), 'utf8')) as Fixture;
+const BASE: Record<string, string> = { length: 'mm', volume: 'ml', temperature: 'degC', pressure: 'bar' };
+
+describe('units, with the cases of the core', () => {
+  it.each(fixture.conversions)('converts $value $from to $to', ({ value, from, to, is }) => {
+    expect(Math.abs(convert(value, from, to) - is)).toBeLessThan(fixture.tolerance * Math.max(1, Math.abs(is)));
+  });
+
+  it.each(fixture.formats)('prints $value $unit as $metric and $us', ({ value, unit, metric, us }) => {
+    expect(formatQuantity({ value, unit }, 'metric')).toBe(metric);
+    expect(formatQuantity({ value, unit }, 'us')).toBe(us);
+  });
+
+  it.each(fixture.parses)('reads "$text"', ({ text, dimension, system, is }) => {
+    expect(parseQuantity(text, BASE[dimension] ?? '', system)).toBeCloseTo(is, 6);
+  });
+
+  it.each(fixture.refuses)('refuses "$text"', ({ text, dimension, system }) => {
+    expect(parseQuantity(text, BASE[dimension] ?? '', system)).toBeNull();
+  });
+});
+
+it('gives inputs a number they can read back', () => {
+  for (const system of ['metric', 'us'] as const) {
+    for (const [value, base, slack] of [[240, 'mm', 1.6], [22, 'degC', 0.5], [40, 'ml', 1.5], [1.4, 'bar', 0.05]] as const) {
+      const text = numberFor(value, base, system);
+      expect(text).toMatch(/^-?[\d./ ]+$/);
+      expect(Math.abs((parseQuantity(text, base, system) ?? NaN) - value)).toBeLessThanOrEqual(slack);
+    }
+  }
+});
+
+it('puts quantities into phrases in the reader\'s units', () => {
+  const phrase = { text: 'Needs {need}, has {room} on {panel}.', values: { need: { value: 254, unit: 'mm' }, room: { value: 127, unit: 'mm' }, panel: 'Roof' }, plain: '' };
+  expect(phraseText(phrase, 'metric')).toBe('Needs 254 mm, has 127 mm on Roof.');
+  expect(phraseText(phrase, 'us')).toBe('Needs 10 in, has 5 in on Roof.');
+});

@@ -1,0 +1,152 @@
+import type { Phrase, Quantity, UnitSystem } from '../api/types';
+
+/**
+ * Reads and prints quantities for the two kinds of reader. The same cases as the core's Units room,
+ * core/tests/fixtures/units.json; factors from NIST SP 811.
+ */
+interface UnitInfo {
+  symbol: string;
+  decimals: number;
+  factor: number;
+  offset: number;
+  dimension: Dimension;
+}
+
+export type Dimension = 'length' | 'film' | 'area' | 'volume' | 'mass' | 'pressure' | 'temperature' | 'duration' | 'share';
+
+const unit = (dimension: Dimension, symbol: string, decimals: number, factor = 1, offset = 0): UnitInfo => ({ dimension, symbol, decimals, factor, offset });
+
+const UNITS: Record<string, UnitInfo> = {
+  mm: unit('length', 'mm', 0),
+  cm: unit('length', 'cm', 1, 10),
+  m: unit('length', 'm', 2, 1000),
+  in: unit('length', 'in', 1, 25.4),
+  ft: unit('length', 'ft', 2, 304.8),
+  um: unit('film', 'µm', 0),
+  mil: unit('film', 'mil', 1, 25.4),
+  m2: unit('area', 'm²', 2),
+  ft2: unit('area', 'ft²', 1, 0.09290304),
+  ml: unit('volume', 'ml', 0),
+  l: unit('volume', 'L', 2, 1000),
+  'fl oz': unit('volume', 'fl oz', 1, 29.5735295625),
+  gal: unit('volume', 'gal', 2, 3785.411784),
+  g: unit('mass', 'g', 1),
+  kg: unit('mass', 'kg', 3, 1000),
+  bar: unit('pressure', 'bar', 1),
+  kpa: unit('pressure', 'kPa', 0, 0.01),
+  psi: unit('pressure', 'psi', 0, (4.4482216152605 / 645.16) * 10),
+  degc: unit('temperature', '°C', 0),
+  degf: unit('temperature', '°F', 0, 5 / 9, 32),
+  min: unit('duration', 'min', 0),
+  '%': unit('share', '%', 0),
+};
+
+const SPELLINGS: Record<string, string> = {
+  '"': 'in', '”': 'in', inch: 'in', inches: 'in', "'": 'ft', '°c': 'degc', c: 'degc', '°f': 'degf', f: 'degf', 'µm': 'um', 'μm': 'um',
+  mils: 'mil', 'm²': 'm2', 'ft²': 'ft2', floz: 'fl oz', oz: 'fl oz', litre: 'l', liter: 'l', gr: 'g', mins: 'min', minutes: 'min',
+  millimetre: 'mm', millimeter: 'mm',
+};
+
+const US: Partial<Record<string, string>> = { mm: 'in', um: 'mil', m2: 'ft2', ml: 'fl oz', bar: 'psi', degc: 'degf' };
+
+const INCH_PARTS = 8;
+
+function info(name: string): UnitInfo {
+  const found = UNITS[name.toLowerCase()];
+  if (found === undefined) {
+    throw new Error(`Unknown unit ${name}`);
+  }
+  return found;
+}
+
+function inUnit(base: number, to: UnitInfo): number {
+  return base / to.factor + to.offset;
+}
+
+export function convert(value: number, from: string, to: string): number {
+  const source = info(from);
+  return inUnit((value - source.offset) * source.factor, info(to));
+}
+
+function inches(value: number): string {
+  const parts = Math.round(Math.abs(value) * INCH_PARTS);
+  const whole = Math.floor(parts / INCH_PARTS);
+  const rest = parts % INCH_PARTS;
+  const sign = value < 0 && parts > 0 ? '-' : '';
+  if (rest === 0) {
+    return `${sign}${whole}`;
+  }
+  const common = rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
+  const fraction = `${rest / common}/${INCH_PARTS / common}`;
+  return whole === 0 ? `${sign}${fraction}` : `${sign}${whole} ${fraction}`;
+}
+
+/** "240 mm", "9 1/2 in": rounded for the bench. `value` is in the quantity's own (base) unit. */
+export function formatQuantity(quantity: Quantity, system: UnitSystem): string {
+  const base = quantity.unit.toLowerCase();
+  let name = system === 'us' ? (US[base] ?? base) : base;
+  if (name === 'ml' && Math.abs(quantity.value) >= 1000) {
+    name = 'l';
+  }
+  const to = info(name);
+  const value = inUnit(quantity.value, to);
+  if (name === 'in') {
+    return `${inches(value)} in`;
+  }
+  const text = roundHalfUp(value, to.decimals);
+  return `${text}${to.symbol === '%' ? '' : ' '}${to.symbol}`;
+}
+
+/** toFixed rounds 1.005 down for binary reasons; people read half up, as the core does. */
+function roundHalfUp(value: number, decimals: number): string {
+  const text = (Math.round((Math.abs(value) + Number.EPSILON) * 10 ** decimals) / 10 ** decimals).toFixed(decimals);
+  return value < 0 && Number(text) !== 0 ? `-${text}` : text;
+}
+
+export const formatMm = (mm: number, system: UnitSystem): string => formatQuantity({ value: mm, unit: 'mm' }, system);
+
+/** The number to put into an input, without its unit. */
+export function numberFor(value: number, base: string, system: UnitSystem): string {
+  return formatQuantity({ value, unit: base }, system).replace(/\s*[^\d\s/.-]+\S*( oz)?$/u, '');
+}
+
+export function unitSymbol(base: string, system: UnitSystem): string {
+  return info(system === 'us' ? (US[base.toLowerCase()] ?? base) : base).symbol;
+}
+
+/** What a person typed, in the base unit; null when it is no such quantity. */
+export function parseQuantity(text: string, base: string, system: UnitSystem): number | null {
+  const clean = text.replaceAll('\u00a0', ' ').replaceAll('\u2212', '-').trim();
+  const fraction = /^(-)?(?:(\d+)\s+)?(\d+)\/(\d+)\s*(.*)$/u.exec(clean);
+  const plain = /^(-)?(\d*[.,]?\d+|\d+[.,])\s*(.*)$/u.exec(clean);
+  let number: number;
+  let suffix: string;
+  let negative: boolean;
+  if (fraction !== null) {
+    number = Number(fraction[2] ?? 0) + (Number(fraction[4]) === 0 ? NaN : Number(fraction[3]) / Number(fraction[4]));
+    suffix = fraction[5] ?? '';
+    negative = fraction[1] === '-';
+  } else if (plain !== null) {
+    number = Number((plain[2] ?? '').replace(',', '.'));
+    suffix = plain[3] ?? '';
+    negative = plain[1] === '-';
+  } else {
+    return null;
+  }
+  const wanted = info(base);
+  const key = suffix.trim().toLowerCase();
+  const named = key === '' ? (system === 'us' ? (US[base.toLowerCase()] ?? base) : base).toLowerCase() : (SPELLINGS[key] ?? key);
+  const from = UNITS[named];
+  if (!Number.isFinite(number) || from === undefined || from.dimension !== wanted.dimension) {
+    return null;
+  }
+  return ((negative ? -number : number) - from.offset) * from.factor;
+}
+
+/** A phrase of the core with its quantities in the reader's units. */
+export function phraseText(phrase: Phrase, system: UnitSystem): string {
+  return phrase.text.replaceAll(/\{(\w+)\}/g, (whole, name: string) => {
+    const value = phrase.values[name];
+    return value === undefined ? whole : typeof value === 'object' ? formatQuantity(value, system) : String(value);
+  });
+}

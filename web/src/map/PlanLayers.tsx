@@ -1,0 +1,100 @@
+import { useTheme } from '@mui/material';
+import type { BodyShape, JobDocument, JobPlan, PlannedCoat, RepairPart, UnitSystem } from '../api/types';
+import { formatMm } from '../kit/units';
+import { middleOf, pair, pointTowards, ringsPath, withoutEdge, type Pair } from './geometry';
+
+type Rings = readonly (readonly (readonly number[])[])[];
+
+export const ringsOf = (coat: PlannedCoat, which: 'contours' | 'limits'): Rings => coat[which].flatMap((c) => c.rings);
+
+/** The stretches of a contour where the coat really ends, away from the panels' edges. */
+export function openStretches(coat: PlannedCoat, body: BodyShape): Rings {
+  return coat.contours.flatMap(({ panel, rings }) => {
+    const edge = body.panels.find((p) => p.id === panel)?.outline ?? [];
+    return rings.map((ring) => withoutEdge(ring, edge));
+  });
+}
+
+/** Where the repairs of a panel have their middle: contours are labelled and handled as seen from there. */
+export function planCentre(document: JobDocument, body: BodyShape): Pair {
+  const first = document.repairs[0];
+  if (first?.shape.kind === 'spot') {
+    return [first.shape.xMm ?? 0, first.shape.yMm ?? 0];
+  }
+  if (first?.shape.kind === 'outline') {
+    return middleOf(first.shape.points ?? []);
+  }
+  return pair(body.panels.find((p) => p.id === first?.panel)?.centre);
+}
+
+/** Shape of a repair as an SVG path or circle. */
+export function RepairShape({ repair, body, ...style }: { repair: RepairPart; body: BodyShape; fill: string; stroke: string; strokeWidth: number; fillOpacity?: number; strokeDasharray?: string }) {
+  const { shape } = repair;
+  switch (shape.kind) {
+    case 'spot':
+      return <circle cx={shape.xMm} cy={shape.yMm} r={shape.radiusMm} {...style} />;
+    case 'outline':
+      return <path d={ringsPath([shape.points ?? []])} {...style} />;
+    case 'new-part':
+      return <path d={ringsPath([body.panels.find((p) => p.id === repair.panel)?.outline ?? []])} {...style} />;
+  }
+}
+
+const DASH: Partial<Record<PlannedCoat['kind'], (px: number) => string>> = {
+  control: (px) => `${7 * px} ${4 * px}`,
+  effect: (px) => `${7 * px} ${4 * px}`,
+  half: (px) => `${3 * px} ${3 * px}`,
+};
+
+interface Props {
+  plan: JobPlan;
+  document: JobDocument;
+  body: BodyShape;
+  px: number;
+  units: UnitSystem;
+  chosen?: string | null;
+  /** print: larger labels, no tints that cost ink */
+  print?: boolean;
+}
+
+/** Repair, coats as heights on a walker's map, wet bed hatched, clear's limit as a heavy line. */
+export function PlanLayers({ plan, document, body, px, units, chosen = null, print = false }: Props) {
+  const { tokens } = useTheme();
+  const colours = plan.coats.filter((c) => c.colour);
+  const outward = [...colours].sort((a, b) => (b.limitMm ?? 0) - (a.limitMm ?? 0));
+  const widest = outward[0];
+  const centre = planCentre(document, body);
+  const bed = plan.coats.find((c) => c.kind === 'wet-bed');
+  const panel = (id: string) => body.panels.find((p) => p.id === id);
+  const size = (print ? 13 : 12) * px;
+  return (
+    <g pointerEvents="none">
+      {bed?.wholePanels.map((id) => <path key={id} d={ringsPath([panel(id)?.outline ?? []])} fill="url(#bed)" stroke="none" />)}
+      {widest !== undefined && <path d={ringsPath(ringsOf(widest, 'limits'))} fill={tokens.ink} fillOpacity={0.05} stroke={tokens.ink} strokeWidth={px} strokeDasharray={`${1.5 * px} ${4 * px}`} />}
+      {outward.map((coat) => (
+        <path
+          key={coat.id}
+          d={ringsPath(ringsOf(coat, 'contours'))}
+          fillRule="evenodd"
+          fill={tokens.ink}
+          fillOpacity={0.1}
+          stroke={coat.id === chosen ? tokens.press : tokens.ink}
+          strokeWidth={(coat.id === chosen ? 3 : 1.7) * px}
+          strokeDasharray={DASH[coat.kind]?.(px)}
+        />
+      ))}
+      {document.repairs.map((repair) => (
+        <RepairShape key={repair.id} repair={repair} body={body} fill={tokens.primer} fillOpacity={repair.shape.kind === 'new-part' ? 0.35 : 0.95} stroke={tokens.ink} strokeWidth={1.4 * px} />
+      ))}
+      {plan.panels.map((p) => <path key={p.id} d={ringsPath([panel(p.id)?.outline ?? []])} fill="none" stroke={tokens.ink} strokeWidth={3 * px} strokeLinejoin="round" />)}
+      {outward.map((coat, i) => {
+        const at = pointTowards(openStretches(coat, body), centre, -162 + i * 36);
+        return at === null || coat.reach === null ? null : (
+          <text key={coat.id} x={at[0]} y={at[1]} dy={size * 0.35} fontSize={size} fontWeight={640} textAnchor="middle" fill={coat.id === chosen ? tokens.press : tokens.ink} stroke={tokens.panelInPlay} strokeWidth={3.5 * px} paintOrder="stroke">
+            {formatMm(coat.reach.value, units)}
+          </text>
+        );
+      })}
+    </g>
+  );
+}

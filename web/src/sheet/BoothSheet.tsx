@@ -1,0 +1,63 @@
+import { Box, Button, GlobalStyles, Stack, ThemeProvider, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
+import { useEffect, useMemo } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { useBody } from '../api/queries';
+import type { Bench, BodyShape } from '../api/types';
+import { useBench } from '../bench/useBench';
+import { Failed, Loading } from '../kit/States';
+import { kalopsisTheme } from '../theme/theme';
+import { SheetContent } from './SheetContent';
+
+const PAPERS = { a4: { css: 'A4 portrait', w: 210, h: 297, name: 'A4' }, letter: { css: 'letter portrait', w: 215.9, h: 279.4, name: 'Letter' } } as const;
+type Paper = keyof typeof PAPERS;
+
+const MARGIN_MM = 9;
+
+/** One page to tape to the wall. Always black on white, whatever the screen's theme. */
+export function BoothSheet() {
+  const { id = '' } = useParams();
+  const loaded = useBench(id);
+  const bench = loaded.state === 'ready' ? loaded.handle.bench : undefined;
+  const body = useBody(bench?.document.car.bodyShape);
+  if (loaded.state === 'failed') {
+    return <Failed error={loaded.error} retry={loaded.retry} />;
+  }
+  if (bench === undefined || body.data === undefined) {
+    return body.isError ? <Failed error={body.error} retry={() => void body.refetch()} /> : <Loading what="the booth sheet" />;
+  }
+  return <Sheet bench={bench} body={body.data} />;
+}
+
+function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
+  const [search, setSearch] = useSearchParams();
+  const paper: Paper = search.get('paper') === 'letter' ? 'letter' : 'a4';
+  const size = PAPERS[paper];
+  const theme = useMemo(() => kalopsisTheme('light'), []);
+  useEffect(() => {
+    const before = document.title;
+    document.title = `Booth sheet, ${bench.document.car.label} ${bench.document.car.plate ?? ''}`;
+    return () => {
+      document.title = before;
+    };
+  }, [bench]);
+  return (
+    <>
+      <GlobalStyles styles={{ '@page': { size: size.css, margin: `${MARGIN_MM}mm` }, '@media print': { body: { backgroundColor: '#fff !important' }, '.no-print': { display: 'none !important' } } }} />
+      <Stack direction="row" component="header" className="no-print" sx={{ gap: 1.5, p: 1.5, alignItems: 'center', flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
+        <Button component={Link} to={`/jobs/${bench.id}/blend`} variant="outlined">Back to the job</Button>
+        <Typography sx={{ flexGrow: 1 }}>Booth sheet</Typography>
+        <ToggleButtonGroup exclusive value={paper} aria-label="Paper" onChange={(_, value: Paper | null) => value !== null && setSearch({ paper: value }, { replace: true })}>
+          {(Object.keys(PAPERS) as Paper[]).map((key) => <ToggleButton key={key} value={key}>{PAPERS[key].name}</ToggleButton>)}
+        </ToggleButtonGroup>
+        <Button variant="contained" onClick={() => window.print()}>Print</Button>
+      </Stack>
+      <ThemeProvider theme={theme}>
+        <Box component="main" sx={{ overflowX: 'auto', p: { xs: 0, sm: 2 }, '@media print': { p: 0, overflow: 'visible' } }}>
+          <Box sx={{ width: `${size.w - 2 * MARGIN_MM}mm`, height: `${size.h - 2 * MARGIN_MM - 1}mm`, mx: 'auto', backgroundColor: '#fff', color: '#000', boxShadow: `0 0 0 ${MARGIN_MM}mm #fff`, my: `${MARGIN_MM + 4}mm`, overflow: 'hidden', '@media print': { boxShadow: 'none', m: 0 } }}>
+            <SheetContent bench={bench} body={body} />
+          </Box>
+        </Box>
+      </ThemeProvider>
+    </>
+  );
+}

@@ -1,0 +1,110 @@
+import { Box, Stack, Typography, useTheme } from '@mui/material';
+import type { ReactNode } from 'react';
+import type { Bench, BodyShape } from '../api/types';
+import { SeverityMark } from '../kit/SeverityMark';
+import { useUnits } from '../kit/preferences';
+import { formatMm, formatQuantity, phraseText } from '../kit/units';
+import { ringsPath, scaleBar, viewAround, linePath } from '../map/geometry';
+import { PlanLayers } from '../map/PlanLayers';
+
+
+/** Most cautions and remarks that fit on the page; the rest is on screen. */
+const MOST_REMARKS = 5;
+
+export function SheetContent({ bench, body }: { bench: Bench; body: BodyShape }) {
+  const units = useUnits();
+  const { document, plan } = bench;
+  const { car, colour, booth } = document;
+  const cautions = [...new Map(plan.cautions.map((c) => [c.id, c])).values()];
+  const preparation = [...new Map(plan.zones.map((z) => [z.kind, z])).values()];
+  const small = { fontSize: '8.6pt', lineHeight: 1.32 };
+  return (
+    <Stack sx={{ height: '100%', gap: '2.6mm', '& table': { borderCollapse: 'collapse', width: '100%' }, '& th': { textAlign: 'left', fontSize: '7.6pt', fontWeight: 600, color: '#444', borderBottom: '0.3mm solid #000', p: '0.4mm 1.2mm 0.4mm 0' }, '& td': { ...small, borderBottom: '0.15mm solid #999', p: '0.7mm 1.2mm 0.7mm 0', verticalAlign: 'top' } }}>
+      <Stack direction="row" sx={{ alignItems: 'flex-end', borderBottom: '0.6mm solid #000', pb: '1.2mm', gap: 2 }}>
+        <Box sx={{ flexGrow: 1 }}>
+          <Typography component="h1" sx={{ fontSize: '19pt', fontWeight: 700, lineHeight: 1.1 }}>{car.label} {car.plate}</Typography>
+          <Typography sx={{ fontSize: '11pt', lineHeight: 1.3 }}>{colour.name}{colour.code ? `, ${colour.code}` : ''}. Booth {formatQuantity({ value: booth.temperatureC, unit: 'degC' }, units)}, {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {plan.reducer.words}.</Typography>
+        </Box>
+        <Typography sx={{ fontSize: '8pt', textAlign: 'right' }}>Booth sheet, plan version {bench.version}<br />{new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(bench.changedAt))}</Typography>
+      </Stack>
+      <Stack direction="row" sx={{ gap: '2mm', alignItems: 'center' }}>
+        <SeverityMark severity={plan.severity} size={22} />
+        <Typography sx={{ fontSize: '13pt', fontWeight: 680, lineHeight: 1.2 }}>{phraseText(plan.verdict, units)}</Typography>
+      </Stack>
+      <Box sx={{ flexGrow: 1, minHeight: '55mm', border: '0.3mm solid #000' }}><SheetMap bench={bench} body={body} /></Box>
+      <table>
+        <thead><tr><th>Coat</th><th>Reach past primer</th><th>Pressure</th><th>Distance</th><th>Overlap</th><th>Cup</th><th>Purpose</th><th style={{ width: '8mm' }}>Done</th></tr></thead>
+        <tbody>
+          {plan.coats.map((c) => {
+            const cup = plan.cups.find((k) => k.coats.some((a) => a.coat === c.id));
+            const amount = cup?.coats.find((a) => a.coat === c.id);
+            return (
+              <tr key={c.id}>
+                <td><strong style={{ fontSize: '10.5pt' }}>{c.name}</strong></td>
+                <td><strong style={{ fontSize: '10.5pt' }}>{c.reach === null ? 'whole panel' : formatQuantity(c.reach, units)}</strong></td>
+                <td>{formatQuantity(c.gun.pressure, units)}</td><td>{formatQuantity(c.gun.distance, units)}</td><td>{formatQuantity(c.gun.overlap, units)}</td>
+                <td>{amount === undefined ? '–' : formatQuantity(amount.volume, units)}</td><td>{c.purpose}</td><td>☐</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <Typography sx={{ fontSize: '9.6pt', fontWeight: 640 }}>{phraseText(plan.flash.rule, units)} <Box component="span" sx={{ fontWeight: 400 }}>Between base coats; look, do not count.</Box></Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1.15fr 1fr', gap: '5mm' }}>
+        <Part title="Cups">
+          <table>
+            <thead><tr><th>Cup</th><th>Pour, in order (what the scale shows)</th></tr></thead>
+            <tbody>
+              {plan.cups.map((cup) => (
+                <tr key={cup.id}>
+                  <td><strong>{cup.name}</strong><br />{cup.count > 1 ? `${cup.count} × ` : ''}{formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}, {cup.ratio}</td>
+                  <td>{cup.pours.map((p) => `${p.component} to ${p.cumulativeGrams.toFixed(1)} g`).join(', ')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Part>
+        <Part title="Preparation">
+          <table><tbody>{preparation.map((z) => <tr key={z.kind}><td><strong>{z.words}</strong></td><td>{z.preparation}</td></tr>)}</tbody></table>
+        </Part>
+      </Box>
+      <Part title="Look out">
+        <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...small }}>
+          {plan.warnings.slice(0, MOST_REMARKS).map((w, i) => <li key={i}>{phraseText(w.says, units)}</li>)}
+          {cautions.map((c) => <li key={c.id}><strong>{c.title}:</strong> {c.says}</li>)}
+        </Box>
+      </Part>
+      <Typography sx={{ fontSize: '7.6pt', borderTop: '0.3mm solid #000', pt: '1mm' }}>{plan.always}</Typography>
+    </Stack>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return <Box><Typography component="h2" sx={{ fontSize: '10pt', fontWeight: 700, lineHeight: 1.2, mb: '0.6mm' }}>{title}</Typography>{children}</Box>;
+}
+
+/** The blend map without anything to press, drawn for paper: 1000 units across whatever it shows. */
+function SheetMap({ bench, body }: { bench: Bench; body: BodyShape }) {
+  const { tokens } = useTheme();
+  const units = useUnits();
+  const inPlay = new Set(bench.plan.panels.map((p) => p.id));
+  const boxes = body.panels.filter((p) => inPlay.has(p.id)).map((p) => p.box);
+  const view = viewAround(boxes.length > 0 ? boxes : [body.box], 70, 2.05);
+  const px = view.w / 720;
+  const bar = scaleBar(view.w * 0.2, units === 'us');
+  return (
+    <svg viewBox={`${view.x} ${view.y} ${view.w} ${view.h}`} style={{ width: '100%', height: '100%', display: 'block' }} role="img" aria-label="Blend map">
+      <defs>
+        <pattern id="bed" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2={9 * px} stroke="#999" strokeWidth={px} /></pattern>
+      </defs>
+      {body.panels.map((p) => <path key={p.id} d={ringsPath([p.outline])} fill={inPlay.has(p.id) ? '#fff' : '#e6e6e6'} stroke="#555" strokeWidth={px} />)}
+      {body.panels.flatMap((p) => p.bodyLines.map((l) => <path key={p.id + l.name} d={linePath(l.points)} fill="none" stroke="#999" strokeWidth={px} />))}
+      <PlanLayers plan={bench.plan} document={bench.document} body={body} px={px} units={units} print />
+      {body.panels.filter((p) => inPlay.has(p.id)).map((p) => <text key={p.id} x={((p.box[0] ?? 0) + (p.box[2] ?? 0)) / 2} y={(p.box[3] ?? 0) - 16 * px} fontSize={13 * px} fontWeight="640" textAnchor="middle" fill={tokens.ink} stroke="#fff" strokeWidth={4 * px} paintOrder="stroke">{p.name}</text>)}
+      <g transform={`translate(${view.x + 14 * px} ${view.y + view.h - 14 * px})`}>
+        <path d={`M0 ${-6 * px} V0 H${bar} V${-6 * px}`} fill="none" stroke="#000" strokeWidth={1.5 * px} />
+        <text x={bar / 2} y={-6 * px} fontSize={12 * px} textAnchor="middle">{formatMm(bar, units)}</text>
+      </g>
+    </svg>
+  );
+}

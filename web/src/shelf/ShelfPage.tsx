@@ -1,0 +1,85 @@
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import UploadIcon from '@mui/icons-material/FileUploadOutlined';
+import { Alert, Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { api, unwrap } from '../api/client';
+import { keys, useShelf } from '../api/queries';
+import { usePreferences } from '../kit/preferences';
+import { Failed, Loading } from '../kit/States';
+import { Measure } from '../kit/Words';
+
+export function ShelfPage() {
+  const shelf = useShelf();
+  const { me } = usePreferences();
+  const client = useQueryClient();
+  const upload = useMutation({
+    mutationFn: async (file: File) => unwrap(api.POST('/api/bodies', { body: { svg: await file.text() } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.shelf }),
+  });
+  if (shelf.isPending) {
+    return <Loading what="the shelf" />;
+  }
+  if (shelf.isError) {
+    return <Failed error={shelf.error} retry={() => void shelf.refetch()} />;
+  }
+  const { bodyShapes, paintSystems, colours, schools, finishes } = shelf.data;
+  const finishName = (key: string) => finishes.find((f) => f.key === key)?.name ?? key;
+  return (
+    <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
+      <Typography variant="h1">Shelf</Typography>
+      <Section title="Body shapes">
+        {upload.isError && <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>{upload.error.message} {'problem' in upload.error ? (upload.error as { problem: { detail?: string } | null }).problem?.detail : ''}</Alert>}
+        <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
+          {bodyShapes.map((body) => (
+            <Button key={body.key} variant="outlined" startIcon={<DownloadIcon />} component="a" href={`/api/bodies/${body.key}/svg`} download aria-label={`Download the drawing of ${body.name}`}>
+              {body.name}, {body.style}
+            </Button>
+          ))}
+          {me.role === 'lead' && (
+            <Button variant="contained" component="label" startIcon={<UploadIcon />}>
+              Add a drawing
+              <input hidden type="file" accept=".svg,image/svg+xml" onChange={(event) => { const file = event.target.files?.[0]; if (file) { upload.mutate(file); } event.target.value = ''; }} />
+            </Button>
+          )}
+        </Stack>
+      </Section>
+      <Section title="Colours" id="colours">
+        <Table size="small">
+          <TableHead><TableRow><TableCell>Colour</TableCell><TableCell>Code</TableCell><TableCell>Finish</TableCell><TableCell align="right">Grey shade under it</TableCell></TableRow></TableHead>
+          <TableBody>
+            {colours.map((c) => (
+              <TableRow key={c.name + c.code}><TableCell>{c.name}</TableCell><TableCell>{c.code}</TableCell><TableCell>{finishName(c.finish)}</TableCell><TableCell align="right">{c.undercoatShade ?? 'any'}</TableCell></TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </Section>
+      {paintSystems.map((system) => (
+        <Section key={system.key} title={system.name}>
+          <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>{system.carrier === 'solvent' ? 'Solvent' : 'Waterborne'}. {system.note}</Typography>
+          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Products of ${system.name}`}>
+            <Table size="small">
+              <TableHead><TableRow><TableCell>Product</TableCell><TableCell>Ratio</TableCell><TableCell>Mixed from</TableCell><TableCell align="right">Dry film a coat</TableCell><TableCell align="right">Pressure</TableCell><TableCell align="right">Distance</TableCell></TableRow></TableHead>
+              <TableBody>
+                {system.products.map((p) => (
+                  <TableRow key={p.role}>
+                    <TableCell>{p.name}</TableCell><TableCell>{p.ratio}</TableCell>
+                    <TableCell>{p.components.map((c) => `${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}</TableCell>
+                    <TableCell align="right"><Measure of={p.dryFilm} /></TableCell><TableCell align="right"><Measure of={p.pressure} /></TableCell><TableCell align="right"><Measure of={p.distance} /></TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </Box>
+        </Section>
+      ))}
+      <Section title="Blending schools">
+        {schools.map((s) => <Typography key={s.key} sx={{ mb: 1 }}><strong>{s.name}.</strong> {s.how}</Typography>)}
+      </Section>
+    </Stack>
+  );
+}
+
+function Section({ title, id, children }: { title: string; id?: string; children: ReactNode }) {
+  return <Box component="section" id={id}><Typography variant="h2" sx={{ mb: 1.5 }}>{title}</Typography>{children}</Box>;
+}

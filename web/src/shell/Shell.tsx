@@ -1,0 +1,116 @@
+import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
+import SearchIcon from '@mui/icons-material/Search';
+import { Box, Button, IconButton, ListSubheader, Menu, MenuItem, Stack, ToggleButton, ToggleButtonGroup, Tooltip, Typography } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { api } from '../api/client';
+import type { ThemeName } from '../api/types';
+import { usePreferences } from '../kit/preferences';
+import { CommandPalette } from './CommandPalette';
+import { isTyping, KeyboardHelp } from './KeyboardHelp';
+
+const PLACES = [
+  { to: '/', label: 'Today' },
+  { to: '/shelf', label: 'Shelf' },
+  { to: '/logbook', label: 'Logbook' },
+  { to: '/practice', label: 'Practice bay' },
+];
+
+const THEMES: { name: ThemeName; label: string }[] = [
+  { name: 'light', label: 'Light' },
+  { name: 'dark', label: 'Dark' },
+  { name: 'booth', label: 'Booth (dark, large)' },
+];
+
+export function Shell() {
+  const { me, units, setUnits, theme, setTheme } = usePreferences();
+  const client = useQueryClient();
+  const [palette, setPalette] = useState(false);
+  const [help, setHelp] = useState(false);
+  const [menu, setMenu] = useState<HTMLElement | null>(null);
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        setPalette(true);
+      } else if (event.key === '?' && !isTyping(event)) {
+        setHelp(true);
+      }
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, []);
+  const signOut = async () => {
+    await api.POST('/api/logout');
+    client.clear();
+    window.location.assign('/');
+  };
+  return (
+    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      <Box component="a" href="#main" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, zIndex: 10, p: 1, backgroundColor: (t) => t.tokens.raised } }}>
+        Skip to the work
+      </Box>
+      <Stack
+        component="header"
+        direction="row"
+        className="no-print"
+        sx={{ alignItems: 'center', gap: { xs: 0.5, md: 2 }, px: { xs: 1, md: 2 }, py: 0.25, borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}
+      >
+        <Typography component="span" sx={{ fontWeight: 700, letterSpacing: '-0.02em', fontSize: '1.15rem', pr: 1 }}>
+          Kalopsis
+        </Typography>
+        <Stack component="nav" aria-label="Places" direction="row" sx={{ flexGrow: 1, order: { xs: 3, sm: 0 }, flexBasis: { xs: '100%', sm: 'auto' }, overflowX: 'auto' }}>
+          {PLACES.map(({ to, label }) => (
+            <Button
+              key={to}
+              component={NavLink}
+              to={to}
+              end={to === '/'}
+              sx={{ color: 'text.primary', fontWeight: 500, borderRadius: 0, px: { xs: 1.25, md: 2 }, whiteSpace: 'nowrap', borderBottom: '3px solid transparent', '&.active': { fontWeight: 700, borderBottomColor: (t) => t.tokens.press } }}
+            >
+              {label}
+            </Button>
+          ))}
+        </Stack>
+        <Box sx={{ flexGrow: { xs: 1, sm: 0 } }} />
+        <Tooltip title="Find a car, a station, an action (Ctrl K)">
+          <IconButton aria-label="Find anything" onClick={() => setPalette(true)}>
+            <SearchIcon />
+          </IconButton>
+        </Tooltip>
+        <ToggleButtonGroup exclusive size="small" value={units} aria-label="Units" onChange={(_, value: 'metric' | 'us' | null) => value !== null && setUnits(value)}>
+          <ToggleButton value="metric">mm</ToggleButton>
+          <ToggleButton value="us">inch</ToggleButton>
+        </ToggleButtonGroup>
+        <Tooltip title="Keys (?)">
+          <IconButton aria-label="Keyboard map" onClick={() => setHelp(true)} sx={{ display: { xs: 'none', md: 'inline-flex' } }}>
+            <KeyboardIcon />
+          </IconButton>
+        </Tooltip>
+        <Button onClick={(event) => setMenu(event.currentTarget)} aria-haspopup="menu" aria-label={`${me.name}, settings`} sx={{ color: 'text.primary', whiteSpace: 'nowrap' }}>
+          {me.name.split(' ')[0]}
+        </Button>
+        <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
+          <ListSubheader sx={{ backgroundColor: 'transparent', lineHeight: 1.5, py: 1 }}>
+            {me.name}, {me.role}
+            <br />
+            {me.workshop.name}, {me.workshop.town}
+          </ListSubheader>
+          {THEMES.map(({ name, label }) => (
+            <MenuItem key={name} selected={name === theme} onClick={() => setTheme(name)}>
+              {label}
+            </MenuItem>
+          ))}
+          <MenuItem divider sx={{ p: 0, minHeight: 0 }} aria-hidden="true" disabled />
+          <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
+        </Menu>
+      </Stack>
+      <Box component="main" id="main" tabIndex={-1} sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}>
+        <Outlet />
+      </Box>
+      {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
+      <KeyboardHelp open={help} onClose={() => setHelp(false)} />
+    </Box>
+  );
+}

@@ -1,0 +1,82 @@
+import { createTheme, type Theme } from '@mui/material/styles';
+import type { ThemeName } from '../api/types';
+import { BOOTH, DARK, LIGHT, type Tokens } from './tokens';
+
+declare module '@mui/material/styles' {
+  interface Theme {
+    tokens: Tokens;
+    /** Smallest side of anything pressed, px: 48, and 72 where gloves are worn. */
+    target: number;
+  }
+  interface ThemeOptions {
+    tokens?: Tokens;
+    target?: number;
+  }
+}
+
+const TOKENS: Record<ThemeName, Tokens> = { light: LIGHT, dark: DARK, booth: BOOTH };
+
+export function kalopsisTheme(name: ThemeName): Theme {
+  const t = TOKENS[name];
+  const booth = name === 'booth';
+  const target = booth ? 72 : 48;
+  const rem = booth ? 1.2 : 1;
+  return createTheme({
+    tokens: t,
+    target,
+    palette: {
+      mode: name === 'light' ? 'light' : 'dark',
+      primary: { main: t.press, contrastText: t.pressInk },
+      warning: { main: t.lookOut },
+      error: { main: t.stop },
+      background: { default: t.ground, paper: t.surface },
+      text: { primary: t.ink, secondary: t.inkSoft },
+      divider: t.line,
+    },
+    shape: { borderRadius: 6 },
+    typography: {
+      fontFamily: '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif',
+      fontSize: 16 * rem,
+      htmlFontSize: 16,
+      h1: { fontSize: `${2.1 * rem}rem`, fontWeight: 640, lineHeight: 1.15, letterSpacing: '-0.01em' },
+      h2: { fontSize: `${1.35 * rem}rem`, fontWeight: 640, lineHeight: 1.25 },
+      h3: { fontSize: `${1.08 * rem}rem`, fontWeight: 640, lineHeight: 1.3 },
+      body1: { fontSize: `${1.02 * rem}rem`, lineHeight: 1.5 },
+      body2: { fontSize: `${0.93 * rem}rem`, lineHeight: 1.45 },
+      button: { textTransform: 'none', fontWeight: 600, fontSize: `${1 * rem}rem` },
+      caption: { fontSize: `${0.86 * rem}rem`, lineHeight: 1.4 },
+    },
+    components: {
+      MuiCssBaseline: {
+        styleOverrides: {
+          body: { fontVariantNumeric: 'tabular-nums', backgroundColor: t.ground },
+          '*:focus-visible': { outline: `3px solid ${t.press}`, outlineOffset: 2 },
+          '@media (prefers-reduced-motion: reduce)': { '*': { animation: 'none !important', transition: 'none !important' } },
+        },
+      },
+      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButton: {
+        defaultProps: { disableElevation: true },
+        styleOverrides: { root: { minHeight: target, paddingInline: 18 }, outlined: { borderColor: t.line, color: t.ink } },
+      },
+      MuiIconButton: { styleOverrides: { root: { minWidth: target, minHeight: target, color: t.ink, borderRadius: 6 } } },
+      MuiToggleButton: {
+        styleOverrides: {
+          root: {
+            minHeight: target, minWidth: target, textTransform: 'none', color: t.ink, borderColor: t.line, paddingInline: 14,
+            '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: t.press, color: t.pressInk, borderColor: t.press },
+          },
+        },
+      },
+      MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
+      MuiDialog: { styleOverrides: { paper: { backgroundColor: t.raised, border: `1px solid ${t.line}` } } },
+      MuiDialogActions: { styleOverrides: { root: { padding: '12px 24px 20px' } } },
+      MuiPopover: { styleOverrides: { paper: { backgroundColor: t.raised, border: `1px solid ${t.line}` } } },
+      MuiMenuItem: { styleOverrides: { root: { minHeight: target } } },
+      MuiOutlinedInput: { styleOverrides: { root: { minHeight: target, backgroundColor: t.raised }, notchedOutline: { borderColor: t.inkSoft } } },
+      MuiTooltip: { defaultProps: { enterDelay: 500 } },
+      MuiTableCell: { styleOverrides: { root: { borderColor: t.line, padding: '8px 10px', fontSize: `${0.95 * rem}rem` }, head: { color: t.inkSoft, fontWeight: 600 } } },
+      MuiLink: { defaultProps: { underline: 'always' } },
+    },
+  });
+}
