@@ -2,6 +2,7 @@ import { expect, openJob, saved, signIn, station, test, verdict } from './bench'
 
 test('the whole way with the keyboard alone', async ({ page }) => {
   await page.goto('/');
+  await expect(page.getByLabel('E-mail')).toBeFocused();
   await page.keyboard.type('wren@saltmarsh.example');
   await page.keyboard.press('Tab');
   await page.keyboard.type('harbour-light');

@@ -24,10 +24,10 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
   await expect(station(page, 'Car')).toContainText('2 repairs');
 
   // What lies under it, and the grey of its primer.
-  await choose(page, page.getByLabel('What lies under it'), 'old thermoplastic lacquer');
+  await choose(page, page.getByRole('combobox', { name: 'What lies under it' }), 'old thermoplastic lacquer');
   await saved(page);
   await expect(verdict(page)).toContainText('test with a solvent rag');
-  await choose(page, page.getByLabel('What lies under it'), 'primer');
+  await choose(page, page.getByRole('combobox', { name: 'What lies under it' }), 'primer');
   await page.getByRole('button', { name: 'Grey shade 6' }).click();
   await saved(page);
   await expect(page.getByText(/seal Front door left with shade 3/)).toBeVisible();
@@ -38,10 +38,11 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
   await saved(page);
   await station(page, 'Blend').click();
   await expect(verdict(page)).toContainText('Rear door left');
-  await expect(page.getByRole('row', { name: /Rear door left blended/ })).toBeVisible();
+  const takePart = page.getByRole('region', { name: 'Panels that take part' });
+  await expect(takePart).toContainText('Rear door left');
 
   // Why? opens the chain.
-  await page.getByRole('button', { name: 'Blend room needed: why?' }).click();
+  await page.getByRole('button', { name: /Blend room needed: why/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Common practice');
   await page.keyboard.press('Escape');
 
@@ -70,7 +71,7 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
   await page.getByRole('radio', { name: /Butt joint/ }).first().check();
   await saved(page);
   await expect(page.getByText(/only with a card that matches edge to edge/).first()).toBeVisible();
-  await expect(page.getByRole('row', { name: /Rear door left blended/ })).toHaveCount(0);
+  await expect(takePart).not.toContainText('Rear door left');
 
   // Cups, in both unit systems without a reload.
   await station(page, 'Cups').click();
@@ -104,13 +105,13 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
 
 test('a job goes out as a file and comes back in', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('link', { name: /Vesper Forty/ }).click();
+  await page.getByRole('link', { name: /Vesper Forty/ }).first().click();
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Download this job' }).click();
   const path = await (await download).path();
   await page.getByRole('link', { name: 'Today' }).click();
   await page.getByLabel('Job file').setInputFiles(path);
-  await expect(page.getByRole('heading', { name: /Vesper Forty/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Vesper Forty/, level: 1 })).toBeVisible();
   await station(page, 'Blend').click();
   await expect(verdict(page)).toHaveText('Front wing right and Side door right join the blend.');
 
@@ -131,12 +132,12 @@ test('the school, the gun and the wet bed change the plan', async ({ page }) => 
   await expect(verdict(page)).toContainText('a big flat panel hides nothing');
   const coats = page.getByRole('list', { name: 'Coats in spraying order' });
   await expect(coats.getByRole('listitem')).toHaveCount(7);
-  await choose(page, page.getByLabel('School'), 'Outside-in');
+  await choose(page, page.getByRole('combobox', { name: 'School' }), 'Outside-in');
   await saved(page);
   await expect(coats).toContainText('Half coat');
   await page.getByRole('button', { name: 'Wet bed on' }).click();
   await expect(verdict(page)).toContainText('a light ring shows from the side');
   await page.getByRole('button', { name: 'Small gun' }).click();
   await saved(page);
-  await expect(page.getByRole('button', { name: 'Blend room needed: why?' })).toHaveText('135 mm');
+  await expect(page.getByRole('button', { name: /Blend room needed: why/ })).toContainText('135 mm');
 });

@@ -52,7 +52,7 @@ test('nothing is wider than a phone, and everything pressed is large enough', as
       const small = await page.evaluate(() =>
         [...document.querySelectorAll<HTMLElement>('button.MuiButton-root, button.MuiIconButton-root, button.MuiToggleButton-root')]
           .filter((b) => b.offsetParent !== null && b.getBoundingClientRect().height < 47.5)
-          .map((b) => b.textContent ?? ''),
+          .map((b) => b.textContent),
       );
       expect(small).toEqual([]);
     });

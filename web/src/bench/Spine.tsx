@@ -12,7 +12,7 @@ export function Spine({ jobId, states }: { jobId: string; states: readonly Stati
       component="nav"
       aria-label="Stations"
       className="no-print"
-      sx={{ flexDirection: { xs: 'row', md: 'column' }, width: { md: 176 }, flexShrink: 0, overflowX: 'auto', borderRight: { md: (t) => `1px solid ${t.tokens.line}` }, borderBottom: { xs: (t) => `1px solid ${t.tokens.line}`, md: 'none' }, backgroundColor: (t) => t.tokens.surface }}
+      sx={{ position: 'relative', zIndex: 1, flexDirection: { xs: 'row', md: 'column' }, width: { md: 176 }, flexShrink: 0, overflowX: 'auto', borderRight: { md: (t) => `1px solid ${t.tokens.line}` }, borderBottom: { xs: (t) => `1px solid ${t.tokens.line}`, md: 'none' }, backgroundColor: (t) => t.tokens.surface }}
     >
       {STATIONS.map(({ id, key, name }) => {
         const state = states.find((s) => s.id === id);

@@ -1,4 +1,5 @@
 import { Box, useTheme } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BodyPanel, BodyShape, RepairPart } from '../api/types';
 import { addRepair, DEFAULT_SPOT_MM, movedShape, removeRepair, updateRepair } from '../bench/document';
@@ -106,9 +107,8 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
     }
   };
   const grab = (event: PointerEvent<SVGGElement>, grabbed: RepairPart, at: Pair) => {
+    // The repair is chosen when it is let go: choosing changes the editor below, and the map must not move meanwhile.
     event.stopPropagation();
-    setRepairId(grabbed.id);
-    setPanelId(grabbed.panel);
     if (grabbed.shape.kind !== 'new-part') {
       event.currentTarget.setPointerCapture(event.pointerId);
       setDragging({ id: grabbed.id, from: at, shape: grabbed.shape });
@@ -132,7 +132,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                     aria-pressed={r.id === repairId}
                     data-repair={r.id}
                     style={{ cursor: r.shape.kind === 'new-part' ? 'pointer' : 'move', pointerEvents: tool === 'choose' && r.shape.kind !== 'new-part' ? 'auto' : 'none' }}
-                    onFocus={() => { setRepairId(r.id); setPanelId(r.panel); }}
+                    onFocus={(event) => { if (event.currentTarget.matches(':focus-visible')) { setRepairId(r.id); setPanelId(r.panel); } }}
                     onPointerDown={(event) => grab(event, r, toMm(event))}
                     onPointerMove={(event) => {
                       if (dragging?.id === r.id) {
@@ -150,6 +150,8 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                           handle.preview(null);
                         }
                         setDragging(null);
+                        setRepairId(r.id);
+                        setPanelId(r.panel);
                       }
                     }}
                   >
@@ -166,7 +168,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
         <RepairEditor handle={handle} body={body} repair={repair} onChoose={(r) => { setRepairId(r.id); setPanelId(r.panel); }} onRemove={remove} />
       </Box>
       <Meaning plan={plan} where={(at) => at === 'zone:repair' || at === 'zone:sealer'} />
-      <Box component="table" sx={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)', whiteSpace: 'nowrap' }}>
+      <Box sx={visuallyHidden}><table>
         <caption>Blend room of each repair</caption>
         <thead><tr><th>Panel</th><th>Towards</th><th>Room</th><th>Enough</th></tr></thead>
         <tbody>
@@ -174,7 +176,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
             <tr key={room.repair + room.edge}><td>{panelName(room.panel)}</td><td>{room.edge}</td><td>{formatQuantity(room.room, units)}</td><td>{room.neighbour === null ? 'nothing beyond' : room.short ? 'short' : 'yes'}</td></tr>
           ))}
         </tbody>
-      </Box>
+      </table></Box>
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import { Box, ButtonBase, Divider, Popover, Typography } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useId, useState, type ReactNode } from 'react';
 import type { Figure, Reason } from '../api/types';
 import { useUnits } from './preferences';
@@ -34,7 +35,6 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
     <>
       <ButtonBase
         onClick={(event) => setAnchor(event.currentTarget)}
-        aria-label={`${label}: why?`}
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
         sx={{
@@ -44,6 +44,7 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
         }}
       >
         {children}
+        <Box component="span" sx={visuallyHidden}>, {label}: why?</Box>
       </ButtonBase>
       <Popover
         open={anchor !== null}

@@ -162,7 +162,7 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
             data-panel={panel.id}
             tabIndex={onPanel ? 0 : undefined}
             role={onPanel ? 'button' : undefined}
-            aria-label={panel.name}
+            aria-label={onPanel ? panel.name : undefined}
             aria-pressed={onPanel ? panel.id === selected : undefined}
             fill={inPlay.has(panel.id) ? tokens.panelInPlay : tokens.panel}
             stroke={panel.id === selected ? tokens.press : tokens.panelLine}
@@ -210,7 +210,7 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
           </text>
         </g>
       </svg>
-      <Stack direction="row" sx={{ position: 'absolute', bottom: 8, right: 8, backgroundColor: tokens.raised, borderRadius: 1, border: `1px solid ${tokens.line}` }} className="no-print">
+      <Stack direction="row" sx={{ position: 'absolute', top: 8, right: 8, backgroundColor: tokens.raised, borderRadius: 1, border: `1px solid ${tokens.line}` }} className="no-print">
         <MapButton label="Zoom in" onClick={() => setView(zoomed(view, 0.7, middle))} icon={<AddIcon />} />
         <MapButton label="Zoom out" onClick={() => setView(zoomed(view, 1.4, middle))} icon={<RemoveIcon />} />
         {focusBoxes.length > 0 && <MapButton label="Fit the repair" onClick={() => setView(fit(focusBoxes))} icon={<FitScreenIcon />} />}
