@@ -62,9 +62,9 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
   }, [id, navigate, undo, redo]);
   const { car, colour } = handle.document;
   return (
-    <Box sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, flexGrow: 1, minHeight: 0 }}>
+    <Box sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, flexGrow: 1, minHeight: 0, height: { lg: '100%' } }}>
       <Spine jobId={id} states={handle.plan.stations} />
-      <Box sx={{ flexGrow: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
+      <Box sx={{ flexGrow: 1, minWidth: 0, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
         <Stack direction="row" className="no-print" sx={{ alignItems: 'center', gap: 1, px: 2, py: 0.5, borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface, flexWrap: 'wrap' }}>
           <Typography component="h1" variant="h2" noWrap>
             {car.label} <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>{car.plate}</Box>

@@ -17,6 +17,8 @@ export function Meaning({ plan, where, children }: { plan: JobPlan; where: (at: 
     <Box
       component="aside"
       aria-label="What it means"
+      // It scrolls on its own, so the keyboard has to get to it.
+      tabIndex={0}
       className="no-print"
       sx={{ width: { lg: 320 }, flexShrink: 0, p: 2.25, borderLeft: { lg: (t) => `1px solid ${t.tokens.line}` }, borderTop: { xs: (t) => `1px solid ${t.tokens.line}`, lg: 'none' }, backgroundColor: (t) => t.tokens.surface, overflowY: { lg: 'auto' } }}
     >

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { JobDocument, PlannedSide } from '../api/types';
-import { addRepair, chooseSide, movedShape, moveReach, nextRepairId, removeRepair, resetReach, setRatio, setSchool, updateRepair } from './document';
+import { addRepair, chooseSide, chosenSide, movedShape, moveReach, nextRepairId, removeRepair, resetReach, setRatio, setSchool, updateRepair } from './document';
 
 const job: JobDocument = {
   car: { label: 'Quill 3', bodyShape: 'quill-3' },
@@ -51,6 +51,7 @@ describe('changing a job document', () => {
   it('keeps one decision for each gap, whichever way round it is named', () => {
     const once = chooseSide(job, side, 'butt').document;
     const twice = chooseSide(once, { ...side, panel: 'bonnet', neighbour: 'roof' }, 'join').document;
+    expect([chosenSide(twice, side), chosenSide(job, side)]).toEqual(['join', undefined]);
     expect(twice.plan.sides).toEqual([{ panel: 'bonnet', neighbour: 'roof', choice: 'join' }]);
     expect(chooseSide(job, side, 'small-gun').document.plan.gun).toBe('small');
   });

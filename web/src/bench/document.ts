@@ -77,6 +77,11 @@ export function chooseSide(document: JobDocument, side: PlannedSide, choice: str
   return planned(document, { sides: [...others, { panel: side.panel, neighbour: side.neighbour, choice: choice as Side['choice'] }] }, `${side.neighbourName}: ${words[choice] ?? choice}`);
 }
 
+/** What was decided for a gap, also while the answer to it is still on its way. */
+export function chosenSide(document: JobDocument, side: PlannedSide): string | undefined {
+  return (document.plan.sides ?? []).find((s) => sorted(s.panel, s.neighbour) === sorted(side.panel, side.neighbour))?.choice;
+}
+
 /** A different school has different coats, so contours moved by hand no longer mean anything. */
 export function setSchool(document: JobDocument, school: JobDocument['plan']['school'], name: string): Change {
   return planned(document, { school, coats: {} }, `School: ${name}`);

@@ -23,7 +23,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
   const focus = useMemo(() => handle.bench.plan.panels.map((p) => p.id).sort(), [handle.bench.plan.panels]);
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' }, minHeight: 0 }}>
-      <Box sx={{ flexGrow: 1, minWidth: 0 }}>
+      <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' } }} tabIndex={-1}>
         <BlendToolbar handle={handle} />
         {document.repairs.length === 0 ? (
           <Empty title="No repair yet">Place a repair in station 1, Car. The blend is computed at once.</Empty>

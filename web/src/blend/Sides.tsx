@@ -1,6 +1,6 @@
 import { Box, FormControlLabel, Radio, RadioGroup, Stack, Typography } from '@mui/material';
 import type { BodyShape, PlannedSide } from '../api/types';
-import { chooseSide } from '../bench/document';
+import { chooseSide, chosenSide } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { SeverityMark } from '../kit/SeverityMark';
 import { WhyFigure } from '../kit/Why';
@@ -38,7 +38,7 @@ export function Sides({ handle, body }: { handle: BenchHandle; body: BodyShape }
               <Typography variant="h3" id={`side-${side.panel}-${side.neighbour}`}>{name(side.panel)} towards {side.neighbourName}</Typography>
               <Typography>needs <Measure of={side.needed} />, has <WhyFigure figure={side.room} label={`Room towards ${side.neighbourName}`} /></Typography>
             </Stack>
-            <RadioGroup aria-labelledby={`side-${side.panel}-${side.neighbour}`} value={side.choice ?? ''} onChange={(_, value) => handle.change(chooseSide(document, side, value))}>
+            <RadioGroup aria-labelledby={`side-${side.panel}-${side.neighbour}`} value={chosenSide(document, side) ?? side.choice ?? ''} onChange={(_, value) => handle.change(chooseSide(document, side, value))}>
               {side.options.map((option) => (
                 <FormControlLabel
                   key={option.choice}

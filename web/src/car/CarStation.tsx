@@ -117,9 +117,9 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
 
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' }, minHeight: 0 }}>
-      <Box sx={{ flexGrow: 1, minWidth: 0, display: 'flex', flexDirection: 'column' }}>
+      <Box sx={{ flexGrow: 1, minWidth: 0, display: 'flex', flexDirection: 'column', overflowY: { lg: 'auto' } }}>
         <CarToolbar tool={tool} setTool={setTool} body={body} panel={panel} onPanel={choosePanel} onSpot={addSpotInMiddle} onNewPart={() => panel !== null && add(panel.id, { kind: 'new-part' })} />
-        <Box sx={{ flexGrow: 1, minHeight: { xs: 340, md: 300 }, position: 'relative', '& > *': { position: { md: 'absolute !important' }, inset: 0 } }}>
+        <Box sx={{ flexGrow: { lg: 1 }, height: { xs: 340, md: 'max(320px, calc(100dvh - 470px))', lg: 'auto' }, minHeight: { lg: 260 }, position: 'relative', '& > *': { position: { lg: 'absolute !important' }, inset: 0 } }}>
           <BodyMap body={body} label={`${body.name}, unrolled to scale. Choose a panel.`} selected={panelId} inPlay={inPlay} onPanel={choosePanel} focus={focus} drawing={tool !== 'choose'} onDraw={draw} onKey={keys}>
             {({ mmPerPx: px, toMm }) => (
               <>

@@ -14,8 +14,8 @@ import { CupDrawing } from './CupDrawing';
 export function CupsStation({ handle }: { handle: BenchHandle }) {
   const { plan, document } = handle;
   return (
-    <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' } }}>
-      <Box sx={{ flexGrow: 1, minWidth: 0, p: { xs: 2, md: 2.5 } }}>
+    <Box sx={{ display: 'flex', flexGrow: 1, minHeight: 0, flexDirection: { xs: 'column', lg: 'row' } }}>
+      <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' }, p: { xs: 2, md: 2.5 } }}>
         {plan.cups.length === 0 ? (
           <Empty title="Nothing to mix yet">Place a repair in station 1, Car; the cups follow from the areas of the coats.</Empty>
         ) : (

@@ -23,7 +23,7 @@ const WORDS: Record<Exclude<StationId, 'car' | 'blend' | 'cups'>, { title: strin
 export function LaterStation({ station, handle }: { station: keyof typeof WORDS; handle: BenchHandle }) {
   const { title, words } = WORDS[station];
   return (
-    <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' } }}>
+    <Box sx={{ display: 'flex', flexGrow: 1, minHeight: 0, flexDirection: { xs: 'column', lg: 'row' } }}>
       <Box sx={{ flexGrow: 1 }}>
         <Empty title={title}>{words}</Empty>
       </Box>

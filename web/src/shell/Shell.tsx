@@ -47,7 +47,7 @@ export function Shell() {
     window.location.assign('/');
   };
   return (
-    <Box sx={{ minHeight: '100dvh', display: 'flex', flexDirection: 'column' }}>
+    <Box sx={{ minHeight: '100dvh', height: { lg: '100dvh' }, display: 'flex', flexDirection: 'column' }}>
       <Box component="a" href="#main" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, zIndex: 10, p: 1, backgroundColor: (t) => t.tokens.raised } }}>
         Skip to the work
       </Box>
@@ -106,7 +106,7 @@ export function Shell() {
           <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
         </Menu>
       </Stack>
-      <Box component="main" id="main" tabIndex={-1} sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}>
+      <Box component="main" id="main" tabIndex={-1} sx={{ flexGrow: 1, minHeight: 0, overflowY: { lg: 'auto' }, display: 'flex', flexDirection: 'column', outline: 'none' }}>
         <Outlet />
       </Box>
       {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
