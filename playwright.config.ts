@@ -15,6 +15,7 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     trace: 'retain-on-failure',
+    screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],

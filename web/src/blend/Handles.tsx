@@ -79,6 +79,7 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
             onDoubleClick={() => handle.change(resetReach(document, coat.id, coat.name))}
             onPointerDown={(event) => start(event, coat, at)}
             onPointerMove={(event) => drag?.coat === coat.id && handle.preview(moveReach(document, coat.id, coat.name, reachNow(event, drag)).document)}
+            onPointerCancel={() => { setDrag(null); handle.preview(null); }}
             onPointerUp={(event) => {
               if (drag?.coat === coat.id) {
                 const reach = reachNow(event, drag);

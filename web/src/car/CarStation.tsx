@@ -140,6 +140,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                         handle.preview(updateRepair(document, r.id, { shape: movedShape(dragging.shape, x - dragging.from[0], y - dragging.from[1]) }, '').document);
                       }
                     }}
+                    onPointerCancel={() => { setDragging(null); handle.preview(null); }}
                     onPointerUp={(event) => {
                       if (dragging?.id === r.id) {
                         const [x, y] = toMm(event);

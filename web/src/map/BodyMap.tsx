@@ -148,6 +148,11 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
         onPointerMove={move}
         onPointerUp={up}
         onPointerCancel={() => (drag.current = null)}
+        // A press on the map must not begin to select the page's text: the next press would drag that text instead.
+        onMouseDown={(event) => {
+          event.preventDefault();
+          (event.target as Element).closest<SVGElement>('[tabindex]')?.focus();
+        }}
         onKeyDown={onKey}
       >
         <defs>

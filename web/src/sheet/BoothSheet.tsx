@@ -5,6 +5,8 @@ import { useBody } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
 import { useBench } from '../bench/useBench';
 import { Failed, Loading } from '../kit/States';
+import { useUnits } from '../kit/preferences';
+import { Fitted } from './Fitted';
 import { kalopsisTheme } from '../theme/theme';
 import { SheetContent } from './SheetContent';
 
@@ -32,6 +34,7 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
   const [search, setSearch] = useSearchParams();
   const paper: Paper = search.get('paper') === 'letter' ? 'letter' : 'a4';
   const size = PAPERS[paper];
+  const units = useUnits();
   const theme = useMemo(() => kalopsisTheme('light'), []);
   useEffect(() => {
     const before = document.title;
@@ -54,7 +57,9 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
       <ThemeProvider theme={theme}>
         <Box component="main" sx={{ overflowX: 'auto', p: { xs: 0, sm: 2 }, '@media print': { p: 0, overflow: 'visible' } }}>
           <Box sx={{ width: `${size.w - 2 * MARGIN_MM}mm`, height: `${size.h - 2 * MARGIN_MM - 1}mm`, mx: 'auto', backgroundColor: '#fff', color: '#000', boxShadow: `0 0 0 ${MARGIN_MM}mm #fff`, my: `${MARGIN_MM + 4}mm`, overflow: 'hidden', '@media print': { boxShadow: 'none', m: 0 } }}>
-            <SheetContent bench={bench} body={body} />
+            <Fitted widthMm={size.w - 2 * MARGIN_MM} heightMm={size.h - 2 * MARGIN_MM - 1} fitFor={`${paper} ${bench.version} ${units}`}>
+              <SheetContent bench={bench} body={body} />
+            </Fitted>
           </Box>
         </Box>
       </ThemeProvider>

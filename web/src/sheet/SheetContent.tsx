@@ -31,7 +31,7 @@ export function SheetContent({ bench, body }: { bench: Bench; body: BodyShape })
         <SeverityMark severity={plan.severity} size={22} />
         <Typography sx={{ fontSize: '13pt', fontWeight: 680, lineHeight: 1.2 }}>{phraseText(plan.verdict, units)}</Typography>
       </Stack>
-      <Box sx={{ flexGrow: 1, minHeight: '55mm', border: '0.3mm solid #000' }}><SheetMap bench={bench} body={body} /></Box>
+      <Box sx={{ flexGrow: 1, minHeight: '48mm', border: '0.3mm solid #000' }}><SheetMap bench={bench} body={body} /></Box>
       <table>
         <thead><tr><th>Coat</th><th>Reach past primer</th><th>Pressure</th><th>Distance</th><th>Overlap</th><th>Cup</th><th>Purpose</th><th style={{ width: '8mm' }}>Done</th></tr></thead>
         <tbody>
