@@ -142,4 +142,12 @@ test('the school, the gun and the wet bed change the plan', async ({ page }) => 
   await page.getByRole('button', { name: 'Small gun' }).click();
   await saved(page);
   await expect(page.getByRole('button', { name: /Blend room needed: why/ })).toContainText('135 mm');
+
+  // Another colour: the plan is another one.
+  await page.getByRole('button', { name: /change car, colour and paint/ }).click();
+  await choose(page, page.getByRole('combobox', { name: 'Colour from the shelf' }), 'Lichen Green, LG-02');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await saved(page);
+  await expect(page.getByRole('button', { name: /^Lichen Green/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Blend room needed: why/ })).toContainText('63 mm');
 });

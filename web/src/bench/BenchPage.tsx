@@ -1,9 +1,10 @@
+import EditIcon from '@mui/icons-material/EditOutlined';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import PrintIcon from '@mui/icons-material/PrintOutlined';
 import RedoIcon from '@mui/icons-material/Redo';
 import UndoIcon from '@mui/icons-material/Undo';
 import { Box, Button, IconButton, Stack, Tooltip, Typography } from '@mui/material';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useBody } from '../api/queries';
 import { BlendStation } from '../blend/BlendStation';
@@ -13,6 +14,7 @@ import { SeverityMark } from '../kit/SeverityMark';
 import { Failed, Loading } from '../kit/States';
 import { LaterStation } from '../later/LaterStation';
 import { isTyping } from '../shell/KeyboardHelp';
+import { JobDetails } from './JobDetails';
 import { Spine } from './Spine';
 import { isStation, STATIONS, type StationId } from './stations';
 import { useBench, type BenchHandle, type SaveState } from './useBench';
@@ -36,6 +38,7 @@ export function BenchPage() {
 function Bench({ id, station, handle }: { id: string; station: StationId; handle: BenchHandle }) {
   const navigate = useNavigate();
   const body = useBody(handle.bench.document.car.bodyShape);
+  const [details, setDetails] = useState(false);
   const { undo, redo } = handle;
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
@@ -69,7 +72,8 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
           <Typography component="h1" variant="h2" noWrap>
             {car.label} <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>{car.plate}</Box>
           </Typography>
-          <Typography color="text.secondary" noWrap sx={{ display: { xs: 'none', sm: 'block' } }}>{colour.name}{colour.code ? `, ${colour.code}` : ''}</Typography>
+          <Button onClick={() => setDetails(true)} startIcon={<EditIcon />} aria-label={`${colour.name}: change car, colour and paint`} sx={{ color: 'text.secondary', fontWeight: 400, whiteSpace: 'nowrap' }}>{colour.name}</Button>
+          {details && <JobDetails handle={handle} onClose={() => setDetails(false)} />}
           <Box sx={{ flexGrow: 1 }} />
           <SavedSign save={handle.save} />
           <Tooltip title="Undo (Ctrl Z)"><span><IconButton aria-label="Undo" disabled={!handle.bench.canUndo} onClick={undo}><UndoIcon /></IconButton></span></Tooltip>

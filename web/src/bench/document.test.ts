@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { JobDocument, PlannedSide } from '../api/types';
-import { addRepair, chooseSide, chosenSide, movedShape, moveReach, nextRepairId, removeRepair, resetReach, setRatio, setSchool, updateRepair } from './document';
+import { addRepair, chooseSide, chosenSide, movedShape, moveReach, nextRepairId, removeRepair, resetReach, setDetails, setRatio, setSchool, updateRepair } from './document';
 
 const job: JobDocument = {
   car: { label: 'Quill 3', bodyShape: 'quill-3' },
@@ -61,6 +61,12 @@ describe('changing a job document', () => {
     expect(thin.plan.ratios).toEqual({ 'base-solid': '1:1' });
     expect(setRatio(thin, 'base-solid', '1:0.5', '1:0.5').document.plan.ratios).toEqual({});
     expect(setRatio(thin, 'base-solid', ' ', '1:0.5').document.plan.ratios).toEqual({});
+  });
+
+  it('lets go of what was moved by hand when finish or system change, and only then', () => {
+    const pearl = setDetails(job, 'MB 1', { name: ' Oat Pearl ', finish: 'pearl' }, 'northlight-s').document;
+    expect([pearl.colour.name, pearl.car.plate, pearl.plan.coats]).toEqual(['Oat Pearl', 'MB 1', {}]);
+    expect(setDetails(job, 'MB 2', job.colour, job.paintSystem).document.plan).toEqual(job.plan);
   });
 
   it('moves spots and outlines, not new parts', () => {

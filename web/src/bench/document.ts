@@ -101,5 +101,15 @@ export function setRatio(document: JobDocument, role: string, ratio: string, sta
 
 export const setRemainder = (document: JobDocument, remainderMl: number): Change => planned(document, { remainderMl }, 'Left in gun and filter');
 
+/** Another finish or system has other coats and mixes, so what was moved or mixed by hand for the old ones is let go. */
+export function setDetails(document: JobDocument, plate: string, colour: JobDocument['colour'], paintSystem: string): Change {
+  const other = colour.finish !== document.colour.finish || paintSystem !== document.paintSystem;
+  return changed(
+    document,
+    { car: { ...document.car, plate }, colour: { ...colour, name: colour.name.trim() }, paintSystem, plan: other ? { ...document.plan, coats: {}, ratios: {} } : document.plan },
+    colour.name !== document.colour.name ? `Colour: ${colour.name}` : paintSystem !== document.paintSystem ? 'Another paint system' : 'Car, colour and paint',
+  );
+}
+
 export const setBooth = (document: JobDocument, booth: Partial<JobDocument['booth']>): Change =>
   changed(document, { booth: { ...document.booth, ...booth } }, 'Booth conditions');

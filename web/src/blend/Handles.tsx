@@ -5,7 +5,7 @@ import { moveReach, resetReach } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
-import { pointTowards, type Pair } from '../map/geometry';
+import { placesApart, type Pair } from '../map/geometry';
 import { openStretches, planCentre } from '../map/PlanLayers';
 import { reachAfterDrag, reachAfterKey } from './reach';
 
@@ -34,6 +34,7 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
   const [drag, setDrag] = useState<Drag | null>(null);
   const centre = planCentre(document, body);
   const coats = plan.coats.filter((c) => c.movable && c.reach !== null);
+  const places = placesApart(coats.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -20 + i * (130 / Math.max(1, coats.length - 1)) })), centre, 40 * px);
 
   const start = (event: PointerEvent<SVGGElement>, coat: PlannedCoat, at: Pair) => {
     event.stopPropagation();
@@ -56,8 +57,8 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
   return (
     <g>
       {coats.map((coat, i) => {
-        const at = pointTowards(openStretches(coat, body), centre, -20 + i * (130 / Math.max(1, coats.length - 1)));
-        if (at === null || coat.reach === null) {
+        const at = places[i];
+        if (at === null || at === undefined || coat.reach === null) {
           return null;
         }
         const active = coat.id === chosen;

@@ -1,7 +1,7 @@
 import { useTheme } from '@mui/material';
 import type { BodyShape, JobDocument, JobPlan, PlannedCoat, RepairPart, UnitSystem } from '../api/types';
 import { formatMm } from '../kit/units';
-import { middleOf, pair, pointTowards, ringsPath, withoutEdge, type Pair } from './geometry';
+import { middleOf, pair, placesApart, ringsPath, withoutEdge, type Pair } from './geometry';
 
 type Rings = readonly (readonly (readonly number[])[])[];
 
@@ -67,6 +67,7 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
   const bed = plan.coats.find((c) => c.kind === 'wet-bed');
   const panel = (id: string) => body.panels.find((p) => p.id === id);
   const size = (print ? 13 : 12) * px;
+  const places = placesApart(outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 })), centre, 46 * px);
   return (
     <g pointerEvents="none">
       {bed?.wholePanels.map((id) => <path key={id} d={ringsPath([panel(id)?.outline ?? []])} fill="url(#bed)" stroke="none" />)}
@@ -88,8 +89,8 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
       ))}
       {plan.panels.map((p) => <path key={p.id} d={ringsPath([panel(p.id)?.outline ?? []])} fill="none" stroke={tokens.ink} strokeWidth={3 * px} strokeLinejoin="round" />)}
       {outward.map((coat, i) => {
-        const at = pointTowards(openStretches(coat, body), centre, -162 + i * 36);
-        return at === null || coat.reach === null ? null : (
+        const at = places[i];
+        return at === null || at === undefined || coat.reach === null ? null : (
           <text key={coat.id} x={at[0]} y={at[1]} dy={size * 0.35} fontSize={size} fontWeight={640} textAnchor="middle" fill={coat.id === chosen ? tokens.press : tokens.ink} stroke={tokens.panelInPlay} strokeWidth={3.5 * px} paintOrder="stroke">
             {formatMm(coat.reach.value, units)}
           </text>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { pointTowards, withoutEdge, ringsPath, scaleBar, viewAround, withAspect, zoomed } from './geometry';
+import { placesApart, withoutEdge, ringsPath, scaleBar, viewAround, withAspect, zoomed } from './geometry';
 
 const circle = Array.from({ length: 72 }, (_, i) => [100 + 50 * Math.cos((i * Math.PI) / 36), 200 + 50 * Math.sin((i * Math.PI) / 36)]);
 
@@ -27,10 +27,20 @@ describe('the map\'s geometry', () => {
   });
 
   it('finds the place of a contour in a direction', () => {
-    const [x, y] = pointTowards([circle], [100, 200], 90) ?? [0, 0];
+    const [[x, y]] = placesApart([{ rings: [circle], degrees: 90 }], [100, 200], 10) as [[number, number]];
     expect(x).toBeCloseTo(100);
     expect(y).toBeCloseTo(250);
-    expect(pointTowards([], [0, 0], 0)).toBeNull();
+    expect(placesApart([{ rings: [], degrees: 0 }], [0, 0], 10)).toEqual([null]);
+  });
+
+  it('keeps places on contours that run side by side apart', () => {
+    const line = (at: number) => [Array.from({ length: 60 }, (_, i) => [at, i * 10])];
+    const places = placesApart([0, 8, 16, 24].map((at) => ({ rings: line(at), degrees: 10 })), [-300, 300], 90) as [number, number][];
+    for (const [i, p] of places.entries()) {
+      for (const q of places.slice(i + 1)) {
+        expect(Math.hypot(p[0] - q[0], p[1] - q[1])).toBeGreaterThanOrEqual(89);
+      }
+    }
   });
 
   it('leaves out what only runs along the edge of the panel', () => {

@@ -61,23 +61,35 @@ export function withoutEdge(ring: readonly (readonly number[])[], edge: readonly
   });
 }
 
-/** The point of a ring seen from a centre in a direction, degrees clockwise from the right. */
-export function pointTowards(rings: readonly (readonly (readonly number[])[])[], centre: Pair, degrees: number): Pair | null {
-  const want = (degrees * Math.PI) / 180;
-  let best: Pair | null = null;
-  let least = Infinity;
-  for (const ring of rings) {
-    for (const p of ring) {
-      const [x, y] = pair(p);
-      const a = Math.atan2(y - centre[1], x - centre[0]) - want;
+type Rings = readonly (readonly (readonly number[])[])[];
+
+/**
+ * One place on each of several contours: as near as can be to its wished direction from the centre (degrees
+ * clockwise from the right), yet `apartMm` from the places already taken, so that labels stay readable.
+ */
+export function placesApart(contours: readonly { rings: Rings; degrees: number }[], centre: Pair, apartMm: number): (Pair | null)[] {
+  const taken: Pair[] = [];
+  return contours.map(({ rings, degrees }) => {
+    const want = (degrees * Math.PI) / 180;
+    let best: Pair | null = null;
+    let least = Infinity;
+    for (const p of rings.flat()) {
+      const place = pair(p);
+      const a = Math.atan2(place[1] - centre[1], place[0] - centre[0]) - want;
       const off = Math.abs(Math.atan2(Math.sin(a), Math.cos(a)));
-      if (off < least) {
-        least = off;
-        best = [x, y];
+      const near = Math.min(Infinity, ...taken.map((t) => Math.hypot(t[0] - place[0], t[1] - place[1])));
+      // Too near costs more than any turn, and the nearer the more.
+      const cost = off + (near < apartMm ? 2 * Math.PI * (2 - near / apartMm) : 0);
+      if (cost < least) {
+        least = cost;
+        best = place;
       }
     }
-  }
-  return best;
+    if (best !== null) {
+      taken.push(best);
+    }
+    return best;
+  });
 }
 
 export function middleOf(points: readonly (readonly number[])[]): Pair {

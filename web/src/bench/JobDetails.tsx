@@ -1,0 +1,57 @@
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, Stack, TextField } from '@mui/material';
+import { useState } from 'react';
+import { useShelf } from '../api/queries';
+import type { JobDocument } from '../api/types';
+import { setDetails } from './document';
+import type { BenchHandle } from './useBench';
+
+/** Plate, colour and paint system of a job that is already open. The server checks; a fault comes back at the top. */
+export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: () => void }) {
+  const shelf = useShelf();
+  const { car, colour, paintSystem } = handle.document;
+  const [plate, setPlate] = useState(car.plate ?? '');
+  const [wish, setWish] = useState(colour);
+  const [system, setSystem] = useState(paintSystem);
+  const known = shelf.data?.colours.find((c) => c.name === wish.name && c.code === (wish.code ?? ''));
+  const finishes = shelf.data?.finishes ?? [];
+  const save = () => {
+    handle.change(setDetails(handle.document, plate.trim(), wish, system));
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="details-title">
+      <DialogTitle id="details-title">Car, colour and paint</DialogTitle>
+      <DialogContent>
+        <Stack sx={{ gap: 2, pt: 1 }}>
+          <TextField label="Plate" value={plate} onChange={(event) => setPlate(event.target.value)} slotProps={{ htmlInput: { maxLength: 20 } }} />
+          <TextField
+            select
+            label="Colour from the shelf"
+            value={known === undefined ? '' : `${known.name} ${known.code}`}
+            onChange={(event) => {
+              const to = shelf.data?.colours.find((c) => `${c.name} ${c.code}` === event.target.value);
+              if (to !== undefined) {
+                setWish({ name: to.name, code: to.code, finish: to.finish as JobDocument['colour']['finish'], undercoatShade: to.undercoatShade });
+              }
+            }}
+          >
+            {(shelf.data?.colours ?? []).map((c) => <MenuItem key={c.name + c.code} value={`${c.name} ${c.code}`}>{c.name}, {c.code}</MenuItem>)}
+          </TextField>
+          <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
+            <TextField fullWidth label="Name of the colour" value={wish.name} onChange={(event) => setWish({ ...wish, name: event.target.value })} slotProps={{ htmlInput: { maxLength: 80 } }} />
+            <TextField fullWidth select label="Finish" value={finishes.length === 0 ? '' : wish.finish} onChange={(event) => setWish({ ...wish, finish: event.target.value as JobDocument['colour']['finish'] })}>
+              {finishes.map((f) => <MenuItem key={f.key} value={f.key}>{f.name}</MenuItem>)}
+            </TextField>
+          </Stack>
+          <TextField select label="Paint system" value={shelf.data === undefined ? '' : system} onChange={(event) => setSystem(event.target.value)}>
+            {(shelf.data?.paintSystems ?? []).map((s) => <MenuItem key={s.key} value={s.key}>{s.name}</MenuItem>)}
+          </TextField>
+        </Stack>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Cancel</Button>
+        <Button variant="contained" onClick={save} disabled={wish.name.trim() === ''}>Save</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
