@@ -12,6 +12,9 @@ final readonly class Quantity implements JsonSerializable
     /** Tape measures in inches are read to an eighth (common practice). */
     private const INCH_PARTS = 8;
 
+    /** Smaller areas, m2, are told in cm2 or in2: 0.01 m2 says nothing of a chip. */
+    private const SMALL_AREA_M2 = 0.1;
+
     private function __construct(public float $value, public Dimension $dimension) {}
 
     /** @throws NotAQuantity when the value is not a finite number */
@@ -108,6 +111,9 @@ final readonly class Quantity implements JsonSerializable
         $unit = $this->dimension->unitIn($system);
         if ($unit === Unit::Millilitre && abs($this->value) >= 1000) {
             $unit = Unit::Litre;
+        }
+        if ($this->dimension === Dimension::Area && abs($this->value) < self::SMALL_AREA_M2) {
+            $unit = $unit === Unit::SquareFoot ? Unit::SquareInch : Unit::SquareCentimetre;
         }
         $value = $this->in($unit);
         if ($unit === Unit::Inch) {

@@ -16,6 +16,8 @@ enum Unit: string
     case Mil = 'mil';
     case SquareMetre = 'm2';
     case SquareFoot = 'ft2';
+    case SquareCentimetre = 'cm2';
+    case SquareInch = 'in2';
     case Millilitre = 'ml';
     case Litre = 'L';
     case FluidOunceUs = 'fl oz';
@@ -35,7 +37,7 @@ enum Unit: string
         return match ($this) {
             self::Millimetre, self::Centimetre, self::Metre, self::Inch, self::Foot => Dimension::Length,
             self::Micrometre, self::Mil => Dimension::Film,
-            self::SquareMetre, self::SquareFoot => Dimension::Area,
+            self::SquareMetre, self::SquareFoot, self::SquareCentimetre, self::SquareInch => Dimension::Area,
             self::Millilitre, self::Litre, self::FluidOunceUs, self::GallonUs => Dimension::Volume,
             self::Gram, self::Kilogram => Dimension::Mass,
             self::Bar, self::Kilopascal, self::Psi => Dimension::Pressure,
@@ -60,6 +62,8 @@ enum Unit: string
             self::Foot => 304.8,
             self::Mil => 25.4,
             self::SquareFoot => 0.09290304,
+            self::SquareCentimetre => 0.0001,
+            self::SquareInch => 0.00064516,
             self::Litre => 1000.0,
             self::FluidOunceUs => 29.5735295625,
             self::GallonUs => 3785.411784,
@@ -83,6 +87,8 @@ enum Unit: string
             self::Micrometre => 'µm',
             self::SquareMetre => 'm²',
             self::SquareFoot => 'ft²',
+            self::SquareCentimetre => 'cm²',
+            self::SquareInch => 'in²',
             self::Celsius => '°C',
             self::Fahrenheit => '°F',
             default => $this->value,
@@ -94,7 +100,7 @@ enum Unit: string
     {
         return match ($this) {
             self::Millimetre, self::Micrometre, self::Millilitre, self::Celsius, self::Fahrenheit,
-            self::Minute, self::Percent, self::Psi, self::Kilopascal => 0,
+            self::Minute, self::Percent, self::Psi, self::Kilopascal, self::SquareCentimetre, self::SquareInch => 0,
             self::Centimetre, self::Gram, self::FluidOunceUs, self::Bar, self::Mil, self::SquareFoot, self::Inch => 1,
             self::Metre, self::SquareMetre, self::Litre, self::Foot, self::GallonUs => 2,
             self::Kilogram => 3,
@@ -106,7 +112,7 @@ enum Unit: string
         '"' => self::Inch, '”' => self::Inch, 'inch' => self::Inch, 'inches' => self::Inch, "'" => self::Foot,
         '°c' => self::Celsius, 'c' => self::Celsius, '°f' => self::Fahrenheit, 'f' => self::Fahrenheit,
         'µm' => self::Micrometre, 'μm' => self::Micrometre, 'micron' => self::Micrometre, 'microns' => self::Micrometre,
-        'mils' => self::Mil, 'm²' => self::SquareMetre, 'ft²' => self::SquareFoot, 'sq ft' => self::SquareFoot,
+        'mils' => self::Mil, 'm²' => self::SquareMetre, 'ft²' => self::SquareFoot, 'cm²' => self::SquareCentimetre, 'in²' => self::SquareInch, 'sq ft' => self::SquareFoot,
         'floz' => self::FluidOunceUs, 'oz' => self::FluidOunceUs, 'litre' => self::Litre, 'liter' => self::Litre,
         'l' => self::Litre, 'gr' => self::Gram, 'mins' => self::Minute, 'minutes' => self::Minute,
         'millimetre' => self::Millimetre, 'millimeter' => self::Millimetre, 'kpa' => self::Kilopascal,

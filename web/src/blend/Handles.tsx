@@ -5,8 +5,8 @@ import { moveReach, resetReach } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
-import { placesApart, type Pair } from '../map/geometry';
-import { openStretches, planCentre } from '../map/PlanLayers';
+import type { Pair } from '../map/geometry';
+import { gripPlaces, movableCoats, planCentre } from '../map/PlanLayers';
 import { reachAfterDrag, reachAfterKey } from './reach';
 
 interface Props {
@@ -33,8 +33,8 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
   const { document, plan } = handle;
   const [drag, setDrag] = useState<Drag | null>(null);
   const centre = planCentre(document, body);
-  const coats = plan.coats.filter((c) => c.movable && c.reach !== null);
-  const places = placesApart(coats.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -20 + i * (130 / Math.max(1, coats.length - 1)) })), centre, 40 * px);
+  const coats = movableCoats(plan);
+  const places = gripPlaces(plan, document, body, px);
 
   const start = (event: PointerEvent<SVGGElement>, coat: PlannedCoat, at: Pair) => {
     event.stopPropagation();

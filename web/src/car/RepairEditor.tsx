@@ -30,7 +30,7 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
   // Typed places count from the panel's corner on the map, where a tape measure would start.
   const corner = pair(body.panels.find((p) => p.id === repair?.panel)?.box);
   return (
-    <Stack sx={{ p: 2, gap: 1.5, minHeight: { md: 212 }, borderTop: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface }}>
+    <Stack sx={{ p: 2, gap: 1.5, minHeight: { md: document.repairs.length > 0 ? 212 : 0 }, borderTop: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface }}>
       {document.repairs.length === 0 && <Typography>No repair yet. Tap the panel that was hit, then press <strong>Spot</strong>, <strong>Outline</strong> or <strong>New part</strong>.</Typography>}
       {document.repairs.length > 0 && (
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }} role="group" aria-label="Repairs">

@@ -26,6 +26,8 @@ const UNITS: Record<string, UnitInfo> = {
   mil: unit('film', 'mil', 1, 25.4),
   m2: unit('area', 'm²', 2),
   ft2: unit('area', 'ft²', 1, 0.09290304),
+  cm2: unit('area', 'cm²', 0, 0.0001),
+  in2: unit('area', 'in²', 0, 0.00064516),
   ml: unit('volume', 'ml', 0),
   l: unit('volume', 'L', 2, 1000),
   'fl oz': unit('volume', 'fl oz', 1, 29.5735295625),
@@ -43,13 +45,16 @@ const UNITS: Record<string, UnitInfo> = {
 
 const SPELLINGS: Record<string, string> = {
   '"': 'in', '”': 'in', inch: 'in', inches: 'in', "'": 'ft', '°c': 'degc', c: 'degc', '°f': 'degf', f: 'degf', 'µm': 'um', 'μm': 'um',
-  mils: 'mil', 'm²': 'm2', 'ft²': 'ft2', floz: 'fl oz', oz: 'fl oz', litre: 'l', liter: 'l', gr: 'g', mins: 'min', minutes: 'min',
+  mils: 'mil', 'm²': 'm2', 'ft²': 'ft2', 'cm²': 'cm2', 'in²': 'in2', floz: 'fl oz', oz: 'fl oz', litre: 'l', liter: 'l', gr: 'g', mins: 'min', minutes: 'min',
   millimetre: 'mm', millimeter: 'mm',
 };
 
 const US: Partial<Record<string, string>> = { mm: 'in', um: 'mil', m2: 'ft2', ml: 'fl oz', bar: 'psi', degc: 'degf' };
 
 const INCH_PARTS = 8;
+
+/** Smaller areas, m2, are told in cm2 or in2. */
+const SMALL_AREA_M2 = 0.1;
 
 function info(name: string): UnitInfo {
   const found = UNITS[name.toLowerCase()];
@@ -87,6 +92,9 @@ export function formatQuantity(quantity: Quantity, system: UnitSystem): string {
   let name = system === 'us' ? (US[base] ?? base) : base;
   if (name === 'ml' && Math.abs(quantity.value) >= 1000) {
     name = 'l';
+  }
+  if (base === 'm2' && Math.abs(quantity.value) < SMALL_AREA_M2) {
+    name = name === 'ft2' ? 'in2' : 'cm2';
   }
   const to = info(name);
   const value = inUnit(quantity.value, to);

@@ -27,6 +27,15 @@ export function planCentre(document: JobDocument, body: BodyShape): Pair {
   return pair(body.panels.find((p) => p.id === first?.panel)?.centre);
 }
 
+export const movableCoats = (plan: JobPlan): PlannedCoat[] => plan.coats.filter((c) => c.movable && c.reach !== null);
+
+/** Where the grips of the movable coats sit, in their order. */
+export function gripPlaces(plan: JobPlan, document: JobDocument, body: BodyShape, px: number): (Pair | null)[] {
+  const coats = movableCoats(plan);
+  const contours = coats.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -20 + i * (130 / Math.max(1, coats.length - 1)) }));
+  return placesApart(contours, planCentre(document, body), 40 * px);
+}
+
 /** Shape of a repair as an SVG path or circle. */
 export function RepairShape({ repair, body, ...style }: { repair: RepairPart; body: BodyShape; fill: string; stroke: string; strokeWidth: number; fillOpacity?: number; strokeDasharray?: string }) {
   const { shape } = repair;
@@ -67,7 +76,10 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
   const bed = plan.coats.find((c) => c.kind === 'wet-bed');
   const panel = (id: string) => body.panels.find((p) => p.id === id);
   const size = (print ? 13 : 12) * px;
-  const places = placesApart(outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 })), centre, 46 * px);
+  const grips = print ? [] : gripPlaces(plan, document, body, px).filter((p) => p !== null);
+  // A grip's name runs to its right, so a label keeps off that too.
+  const names = grips.map(([x, y]): Pair => [x + 44 * px, y]);
+  const places = placesApart(outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 })), centre, 44 * px, [...grips, ...names]);
   return (
     <g pointerEvents="none">
       {bed?.wholePanels.map((id) => <path key={id} d={ringsPath([panel(id)?.outline ?? []])} fill="url(#bed)" stroke="none" />)}

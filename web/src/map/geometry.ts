@@ -67,8 +67,8 @@ type Rings = readonly (readonly (readonly number[])[])[];
  * One place on each of several contours: as near as can be to its wished direction from the centre (degrees
  * clockwise from the right), yet `apartMm` from the places already taken, so that labels stay readable.
  */
-export function placesApart(contours: readonly { rings: Rings; degrees: number }[], centre: Pair, apartMm: number): (Pair | null)[] {
-  const taken: Pair[] = [];
+export function placesApart(contours: readonly { rings: Rings; degrees: number }[], centre: Pair, apartMm: number, alreadyTaken: readonly Pair[] = []): (Pair | null)[] {
+  const taken = [...alreadyTaken];
   return contours.map(({ rings, degrees }) => {
     const want = (degrees * Math.PI) / 180;
     let best: Pair | null = null;
