@@ -29,7 +29,7 @@ final class ProblemRenderer
             $error instanceof StaleEdit => Problem::response(412, 'stale', 'The job was changed meanwhile.', "{$error->by} saved version {$error->current} in between.", more: ['current' => $error->current], headers: ['ETag' => "\"{$error->current}\""]),
             $error instanceof NothingToStep => Problem::response(409, 'nothing-to-step', $error->getMessage()),
             $error instanceof AuthenticationException => Problem::response(401, 'signed-out', 'Please sign in.'),
-            $error instanceof AuthorizationException => Problem::response(403, 'not-allowed', $error->getMessage() !== '' ? $error->getMessage() : 'Your role may not do this.'),
+            $error instanceof AuthorizationException => Problem::response(403, 'not-allowed', $this->refusal($error->getMessage())),
             $error instanceof ModelNotFoundException => Problem::response(404, 'not-found', 'There is nothing here.'),
             $error instanceof TokenMismatchException => Problem::response(419, 'page-expired', 'This page is too old. Load it again.'),
             $error instanceof HttpExceptionInterface => $this->http($error),
@@ -49,11 +49,17 @@ final class ProblemRenderer
         return Problem::response($error->status, 'invalid', 'Something needs another look.', $errors[0]['detail'] ?? '', $errors);
     }
 
+    /** The policy's own sentence, where it has one; the framework's stock sentence says nothing to a painter. */
+    private function refusal(string $message): string
+    {
+        return in_array($message, ['', 'This action is unauthorized.'], true) ? 'Your role may not do this.' : $message;
+    }
+
     private function http(HttpExceptionInterface $error): JsonResponse
     {
         $headers = array_map(fn (mixed $v): string => is_scalar($v) ? (string) $v : '', $error->getHeaders());
         [$code, $title] = match ($error->getStatusCode()) {
-            403 => ['not-allowed', 'Your role may not do this.'],
+            403 => ['not-allowed', $this->refusal($error->getMessage())],
             404 => ['not-found', 'There is nothing here.'],
             405 => ['no-such-method', 'This cannot be done here.'],
             419 => ['page-expired', 'This page is too old. Load it again.'],

@@ -113,7 +113,7 @@ it('lets only a lead put a job away, and nobody change it then', function (): vo
     $this->actingAs($lead)->postJson("/api/jobs/{$job->id}/archive")->assertNoContent();
     $this->actingAs($lead)->getJson('/api/jobs')->assertJsonCount(0);
     $this->actingAs($lead)->getJson('/api/jobs?archived=1')->assertJsonCount(1);
-    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertStatus(403);
+    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertStatus(403)->assertJsonPath('title', 'This job is put away. A lead can bring it back.');
     $this->actingAs($lead)->postJson("/api/jobs/{$job->id}/restore")->assertNoContent();
     $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertOk();
 });

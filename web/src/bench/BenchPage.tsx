@@ -11,7 +11,9 @@ import { BlendStation } from '../blend/BlendStation';
 import { CarStation } from '../car/CarStation';
 import { CupsStation } from '../cups/CupsStation';
 import { SeverityMark } from '../kit/SeverityMark';
+import { useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
+import { faultText } from '../kit/units';
 import { LaterStation } from '../later/LaterStation';
 import { isTyping } from '../shell/KeyboardHelp';
 import { JobDetails } from './JobDetails';
@@ -111,6 +113,7 @@ function SavedSign({ save }: { save: SaveState }) {
 
 function SaveTrouble({ handle }: { handle: BenchHandle }) {
   const { save } = handle;
+  const units = useUnits();
   if (save.kind === 'saved' || save.kind === 'saving') {
     return null;
   }
@@ -120,7 +123,7 @@ function SaveTrouble({ handle }: { handle: BenchHandle }) {
       {save.kind === 'offline' && <Typography>No answer from the shop computer. Your change is kept on this device and sent as soon as it answers.</Typography>}
       {save.kind === 'refused' && (
         <>
-          <Typography sx={{ flexGrow: 1 }}>{save.words}</Typography>
+          <Typography sx={{ flexGrow: 1 }}>{save.faults[0] === undefined ? save.words : faultText(save.faults[0], units)}</Typography>
           <Button variant="outlined" onClick={handle.takeBack}>Take it back</Button>
         </>
       )}

@@ -4,6 +4,8 @@ import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, retryWhenOffline } from '../api/queries';
 import type { Bench, FieldFault, JobDocument, JobPlan } from '../api/types';
 import type { Change } from './document';
+import { useUnits } from '../kit/preferences';
+import { faultText } from '../kit/units';
 import { keepDraft, loadDraft, type Draft } from './drafts';
 
 export type SaveState =
@@ -37,6 +39,7 @@ type Loaded = { state: 'loading' } | { state: 'failed'; error: unknown; retry: (
 /** A job on the bench: edits are shown at once, saved one after another, and never lost. */
 export function useBench(id: string): Loaded {
   const client = useQueryClient();
+  const units = useUnits();
   const query = useQuery({
     queryKey: keys.job(id),
     queryFn: () => unwrap(api.GET('/api/jobs/{job}', { params: { path: { job: id } } })),
@@ -217,7 +220,10 @@ export function useBench(id: string): Loaded {
       document: live?.document ?? draft?.document ?? bench.document,
       plan: live?.plan ?? bench.plan,
       save,
-      fault: (field) => (save.kind === 'refused' ? save.faults.find((f) => f.field === field)?.detail : undefined),
+      fault: (field) => {
+        const found = save.kind === 'refused' ? save.faults.find((f) => f.field === field) : undefined;
+        return found === undefined ? undefined : faultText(found, units);
+      },
       change: ({ document, change }) => enqueue({ document, change, onVersion: version.current }),
       preview,
       undo: () => void step('undo'),

@@ -1,4 +1,4 @@
-import type { Phrase, Quantity, UnitSystem } from '../api/types';
+import type { FieldFault, Phrase, Quantity, UnitSystem } from '../api/types';
 
 /**
  * Reads and prints quantities for the two kinds of reader. The same cases as the core's Units room,
@@ -150,6 +150,9 @@ export function parseQuantity(text: string, base: string, system: UnitSystem): n
   }
   return ((negative ? -number : number) - from.offset) * from.factor;
 }
+
+/** What is wrong with a field, with its bounds in the reader's units where the core gave them apart. */
+export const faultText = (fault: FieldFault, system: UnitSystem): string => (fault.phrase === undefined ? fault.detail : phraseText(fault.phrase, system));
 
 /** A phrase of the core with its quantities in the reader's units. */
 export function phraseText(phrase: Phrase, system: UnitSystem): string {

@@ -9,7 +9,7 @@ import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useShelf } from '../api/queries';
 import type { JobDocument } from '../api/types';
 import { usePreferences } from '../kit/preferences';
-import { formatQuantity, numberFor, parseQuantity, unitSymbol } from '../kit/units';
+import { faultText, formatQuantity, numberFor, parseQuantity, unitSymbol } from '../kit/units';
 
 const OTHER = 'other';
 
@@ -76,7 +76,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
       for (const fault of faults) {
         const at = FIELDS[fault.field];
         if (at !== undefined) {
-          setError(at, { message: fault.detail });
+          setError(at, { message: faultText(fault, units) });
         }
       }
       setProblem(faults.length > 0 ? null : error instanceof Error ? error.message : 'The job could not be opened.');
