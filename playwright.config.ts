@@ -7,7 +7,8 @@ export default defineConfig({
   expect: { timeout: 8_000 },
   // Two cores: the browser, PHP and the database share them, so one test at a time is quickest and steadiest.
   workers: 1,
-  retries: 0,
+  // A second try on a busy machine; a test that needs it is reported as flaky.
+  retries: 1,
   reporter: [['line'], ['json', { outputFile: 'var/reports/e2e.json' }]],
   use: {
     baseURL: process.env['KALOPSIS_URL'] ?? 'http://127.0.0.1:8080',

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\NothingToStep;
 use App\Exceptions\ProblemRenderer;
+use App\Exceptions\StaleEdit;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseBrokenJson;
 use Illuminate\Foundation\Application;
@@ -10,6 +12,8 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Kalopsis\Input\InvalidInput;
+use Kalopsis\Panel\Exception\BadBodyShape;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(api: __DIR__ . '/../routes/api.php', health: '/up')
@@ -23,6 +27,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(fn (Request $request): ?string => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // Answers to what somebody typed or drew, not faults of ours.
+        $exceptions->dontReport([InvalidInput::class, BadBodyShape::class, StaleEdit::class, NothingToStep::class]);
         $exceptions->render(fn (Throwable $error, Request $request) => (new ProblemRenderer())->render($error, $request));
     })
     ->create();
