@@ -5,6 +5,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   root: import.meta.dirname,
   publicDir: 'public',
+  cacheDir: resolve(import.meta.dirname, '../var/vite'),
   plugins: [react()],
   build: {
     outDir: resolve(import.meta.dirname, '../public/build'),
