@@ -49,7 +49,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'what', type: 'string'),
     new OA\Property(property: 'preparation', type: 'string'),
     new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'area', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
 ])]
 #[OA\Schema(schema: 'SideOption', required: ['choice', 'open', 'says'], type: 'object', properties: [
     new OA\Property(property: 'choice', type: 'string', enum: ['join', 'small-gun', 'stop-at-line', 'butt']),
@@ -133,7 +133,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'says', type: 'string'),
     new OA\Property(property: 'where', type: 'string'),
 ])]
-#[OA\Schema(schema: 'JobPlan', required: ['verdict', 'severity', 'roomNeeded', 'wetBed', 'panels', 'coats', 'zones', 'sides', 'rooms', 'warnings', 'cups', 'reducer', 'flash', 'cautions', 'always', 'stations'], type: 'object', properties: [
+#[OA\Schema(schema: 'JobPlan', required: ['verdict', 'severity', 'roomNeeded', 'wetBed', 'panels', 'coats', 'zones', 'sides', 'rooms', 'warnings', 'cups', 'remainder', 'reducer', 'flash', 'cautions', 'always', 'stations'], type: 'object', properties: [
     new OA\Property(property: 'verdict', ref: '#/components/schemas/Phrase'),
     new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
     new OA\Property(property: 'roomNeeded', ref: '#/components/schemas/Figure'),
@@ -145,6 +145,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'rooms', type: 'array', items: new OA\Items(ref: '#/components/schemas/RoomLine')),
     new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
     new OA\Property(property: 'cups', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cup')),
+    new OA\Property(property: 'remainder', ref: '#/components/schemas/Figure'),
     new OA\Property(property: 'reducer', ref: '#/components/schemas/ReducerAdvice'),
     new OA\Property(property: 'flash', ref: '#/components/schemas/Reason'),
     new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(ref: '#/components/schemas/CautionAt')),

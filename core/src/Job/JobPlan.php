@@ -56,6 +56,7 @@ final readonly class JobPlan implements JsonSerializable
             'rooms' => array_map($this->room(...), $this->rooms),
             'warnings' => $this->blend->warnings,
             'cups' => $this->cups,
+            'remainder' => Figure::of(Quantity::ml($this->job->plan->remainderMl), Reason::of('Stays in gun, filter and cup walls.', SourceKind::Practice, 'Common practice: 30 to 50 ml; type what your gun keeps.')),
             'reducer' => ['grade' => $this->reducer->value, 'words' => $this->reducer->words(), 'reason' => $this->reducerWhy],
             'flash' => $this->flash,
             'cautions' => $this->cautions,
@@ -141,7 +142,7 @@ final readonly class JobPlan implements JsonSerializable
             'what' => $zone->kind->what(),
             'preparation' => $zone->kind->preparation($this->blend->wetBed),
             'panel' => $zone->panelId,
-            'area' => Quantity::squareMetres($zone->region->areaMm2 / 1e6),
+            'area' => Figure::of(Quantity::squareMetres($zone->region->areaMm2 / 1e6), Reason::of('Everything on this panel out to the edge of this zone, the zones inside it included.', SourceKind::Geometry, 'Measured on the unrolled body, docs/model.md section 2.')),
         ];
     }
 

@@ -101,6 +101,7 @@ it('plans into JSON that carries a reason with every figure', function (): void 
     };
     $walk($json, 'plan');
     expect($figures)->toBeGreaterThan(20)
+        ->and($json['remainder']['value'])->toEqual(40)->and($json['zones'][0]['area']['reasons'])->toHaveCount(1)
         ->and(array_column($json['stations'], 'id'))->toBe(['car', 'colour', 'blend', 'cups', 'booth', 'look-back']);
 });
 

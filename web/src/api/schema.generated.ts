@@ -474,7 +474,7 @@ export interface components {
             what: string;
             preparation: string;
             panel: string;
-            area: components["schemas"]["Quantity"];
+            area: components["schemas"]["Figure"];
         };
         SideOption: {
             /** @enum {string} */
@@ -573,6 +573,7 @@ export interface components {
             rooms: components["schemas"]["RoomLine"][];
             warnings: components["schemas"]["Warning"][];
             cups: components["schemas"]["Cup"][];
+            remainder: components["schemas"]["Figure"];
             reducer: components["schemas"]["ReducerAdvice"];
             flash: components["schemas"]["Reason"];
             cautions: components["schemas"]["CautionAt"][];

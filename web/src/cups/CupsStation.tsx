@@ -25,7 +25,7 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
                 <Typography variant="h2" component="h2">What to mix, in spraying order</Typography>
                 <Typography color="text.secondary">Reducer: <Why reasons={[plan.reducer.reason]} label="Reducer"><strong>{plan.reducer.words}</strong></Why></Typography>
               </Box>
-              <QuantityField label="Left in gun and filter" value={document.plan.remainderMl ?? 40} unit="ml" width={176} error={handle.fault('plan.remainderMl')} onCommit={(ml) => handle.change(setRemainder(document, ml))} />
+              <QuantityField label="Left in gun and filter" value={plan.remainder.value} unit="ml" width={176} error={handle.fault('plan.remainderMl')} onCommit={(ml) => handle.change(setRemainder(document, ml))} />
             </Stack>
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xl: '1fr 1fr' } }}>
               {plan.cups.map((cup) => <CupCard key={cup.id} cup={cup} handle={handle} />)}
