@@ -42,7 +42,7 @@ export function ZoneTable({ plan, body }: { plan: JobPlan; body: BodyShape }) {
         <TableHead><TableRow><TableCell>Zone</TableCell><TableCell>Panel</TableCell><TableCell>What happens there</TableCell><TableCell>Preparation</TableCell><TableCell align="right">Out to here</TableCell></TableRow></TableHead>
         <TableBody>
           {plan.zones.map((z, i) => (
-            <TableRow key={`${z.kind}${z.panel}${i}`}><TableCell>{z.words}</TableCell><TableCell>{name(z.panel)}</TableCell><TableCell>{z.what}</TableCell><TableCell>{z.preparation}</TableCell><TableCell align="right"><WhyFigure figure={z.area} label={`${z.words} on ${name(z.panel)}`} /></TableCell></TableRow>
+            <TableRow key={`${z.kind}${z.panel}${i}`}><TableCell>{z.words}</TableCell><TableCell>{name(z.panel)}</TableCell><TableCell>{z.what}</TableCell><TableCell>{z.preparation}</TableCell><TableCell align="right"><WhyFigure figure={z.area} label={`${z.words}, ${name(z.panel)}`} /></TableCell></TableRow>
           ))}
         </TableBody>
       </Table>
