@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 arch('core uses nothing but PHP and itself')
     ->expect('Kalopsis')
-    ->toOnlyUse(['Kalopsis', 'DOMDocument', 'DOMElement', 'JsonSerializable', 'BackedEnum', 'DomainException', 'InvalidArgumentException', 'OutOfBoundsException'])
+    ->toOnlyUse(['Kalopsis', 'DOMDocument', 'DOMElement', 'Generator', 'JsonSerializable', 'LibXMLError', 'Throwable', 'XMLReader', 'XMLWriter', 'BackedEnum', 'DomainException', 'InvalidArgumentException', 'OutOfBoundsException'])
     ->ignoring('Kalopsis\Tests');
 
 arch('core has no clock, chance or I/O')
@@ -18,13 +18,17 @@ const ROOMS = [
     'Units' => [],
     'Why' => ['Units'],
     'Input' => ['Units', 'Why'],
+    'Colour' => [],
+    'Tint' => ['Colour'],
+    'Exchange' => ['Colour'],
     'Panel' => [],
     'Gun' => ['Units', 'Why'],
-    'Film' => ['Units', 'Why', 'Input', 'Gun'],
+    'Film' => ['Units', 'Why', 'Input', 'Colour', 'Gun'],
     'Caution' => ['Film'],
     'Cups' => ['Units', 'Why', 'Film', 'Gun'],
     'Blend' => ['Units', 'Why', 'Panel', 'Film', 'Gun'],
-    'Job' => ['Units', 'Why', 'Input', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend'],
+    'Card' => ['Units', 'Why', 'Input', 'Colour', 'Panel', 'Gun', 'Film'],
+    'Job' => ['Units', 'Why', 'Input', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
 ];
 
 it('uses only the rooms below', function (string $room, array $may): void {
@@ -51,10 +55,13 @@ it('knows every room there is', function (): void {
 });
 
 arch('what is internal stays in its room')->expect('Kalopsis\Panel\Internal')->toOnlyBeUsedIn(['Kalopsis\Panel', 'Kalopsis\Tests']);
+arch('tints keep their fits to themselves')->expect('Kalopsis\Tint\Internal')->toOnlyBeUsedIn('Kalopsis\Tint');
+arch('spectra keep their tables to themselves')->expect('Kalopsis\Colour\Internal')->toOnlyBeUsedIn('Kalopsis\Colour');
+arch('formats keep their readers to themselves')->expect('Kalopsis\Exchange\Internal')->toOnlyBeUsedIn('Kalopsis\Exchange');
 arch('the blend keeps its own counsel')->expect('Kalopsis\Blend\Internal')->toOnlyBeUsedIn('Kalopsis\Blend');
 
 it('keeps values final and unchanging', function (): void {
-    $mutable = ['Kalopsis\Input\Problems', 'Kalopsis\Blend\Internal\InPlay', 'Kalopsis\Blend\Internal\PanelsInPlay', 'Kalopsis\Blend\Internal\Warnings'];
+    $mutable = ['Kalopsis\Colour\Random', 'Kalopsis\Exchange\Internal\CgatsShot', 'Kalopsis\Input\Problems', 'Kalopsis\Blend\Internal\InPlay', 'Kalopsis\Blend\Internal\PanelsInPlay', 'Kalopsis\Blend\Internal\Warnings'];
     $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/core/src'));
     foreach ($files as $file) {
         if (! $file instanceof SplFileInfo || $file->getExtension() !== 'php') {

@@ -92,6 +92,19 @@ final readonly class Fields
         return $number;
     }
 
+    /** Yes or no. */
+    public function flag(string $name, string $what): bool
+    {
+        $value = $this->values[$name] ?? null;
+        if (! is_bool($value)) {
+            $this->problems->add($this->path($name), 'not-yes-or-no', "{$what}: say yes or no.");
+
+            return false;
+        }
+
+        return $value;
+    }
+
     public function whole(string $name, int $least, int $most, string $what): int
     {
         $value = $this->values[$name] ?? null;

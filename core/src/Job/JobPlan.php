@@ -41,6 +41,18 @@ final readonly class JobPlan implements JsonSerializable
         public array $stations,
     ) {}
 
+    /** The same plan, with what the colour desk means for its stations. */
+    public function with(ColourState $colour): self
+    {
+        $stations = array_map(fn (Station $s): Station => match ($s->id) {
+            'colour' => $colour->colour,
+            'booth' => $colour->booth,
+            default => $s,
+        }, $this->stations);
+
+        return new self($this->job, $this->blend, $this->rooms, $this->cups, $this->reducer, $this->reducerWhy, $this->flash, $this->cautions, $stations);
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {

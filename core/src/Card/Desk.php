@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Card;
+
+use Kalopsis\Colour\Comparison;
+use Kalopsis\Colour\Exception\CannotCompare;
+use Kalopsis\Colour\Illuminant;
+use Kalopsis\Colour\Measurement;
+use Kalopsis\Colour\Observer;
+use Kalopsis\Colour\Ranking;
+use Kalopsis\Colour\Screen;
+use Kalopsis\Colour\Viewing;
+use Kalopsis\Film\Air;
+use Kalopsis\Film\Carrier;
+use Kalopsis\Film\Product;
+
+/** Everything measured for one job, held against the car. */
+final readonly class Desk
+{
+    /** @param array<string, JudgedSample> $samples by id, in the order they were given */
+    private function __construct(public array $samples, public float $exposure, public ?string $carId) {}
+
+    /**
+     * @param list<DeskSample> $samples
+     * @param ?Spraying $plan how the plan sprays; null while there is no plan
+     * @param ?float $roomMm blend room of the plan towards its tightest side, null when nothing bounds it
+     */
+    public static function judge(array $samples, ReachNeeded $rule, ?Spraying $plan, Product $product, Carrier $carrier, Air $air, ?float $roomMm): self
+    {
+        $car = null;
+        $labs = $variants = [];
+        foreach ($samples as $sample) {
+            if ($sample->mean !== null) {
+                array_push($labs, ...array_values($sample->mean->labs));
+                if ($sample->kind === SampleKind::Car && ! $sample->struck) {
+                    $car ??= $sample;
+                } elseif ($sample->kind === SampleKind::Variant && ! $sample->struck) {
+                    $variants[$sample->id] = $sample->mean;
+                }
+            }
+        }
+        $exposure = Screen::exposure($labs);
+        $ranks = $car?->mean === null ? [] : Ranking::against($car->mean, $variants);
+        $places = [];
+        foreach ($ranks as $i => $ranked) {
+            $places[$ranked->id] = [$ranked, $i + 1];
+        }
+        $out = [];
+        foreach ($samples as $sample) {
+            [$ranked, $place] = $places[$sample->id] ?? [null, null];
+            $comparison = $car?->mean === null || $sample->mean === null || $sample->kind === SampleKind::Car ? null : self::compared($car->mean, $sample->mean);
+            $lamp = $comparison?->apartUnder(Viewing::of(Illuminant::A, Observer::Ten));
+            $verdict = $against = $gate = null;
+            if ($sample->kind === SampleKind::Card) {
+                if ($sample->spraying !== null && $plan !== null && $sample->mean !== null) {
+                    $against = AgainstPlan::of($sample->spraying, $plan, $sample->mean, $product, $carrier, $air);
+                }
+                $verdict = $comparison === null ? null : CardVerdict::of($comparison, $rule, $roomMm);
+                $gate = Gate::of($verdict, $against, $sample->eyes, $sample->ageDays, $sample->formulaChanged, $comparison?->worst()->de2000, $lamp);
+            }
+            $out[$sample->id] = new JudgedSample($sample, ReadingQuestions::of($sample), $exposure, $comparison, $lamp, $verdict, $against, $gate, $ranked, $place);
+        }
+
+        return new self($out, $exposure, $car?->id);
+    }
+
+    /** The nearest card that was not struck, by what its verdict allows and then by difference; null while none can be compared. */
+    public function bestCard(): ?JudgedSample
+    {
+        $best = null;
+        foreach ($this->samples as $judged) {
+            if ($judged->sample->kind === SampleKind::Card && ! $judged->sample->struck && $judged->comparison !== null
+                && ($best?->comparison === null || $judged->comparison->overall() < $best->comparison->overall())) {
+                $best = $judged;
+            }
+        }
+
+        return $best;
+    }
+
+    private static function compared(Measurement $car, Measurement $other): ?Comparison
+    {
+        try {
+            return Comparison::of($car, $other);
+        } catch (CannotCompare) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Card;
+
+use Kalopsis\Colour\Measurement;
+
+/** One thing on the colour desk: the car, a card, or a variant's chip. */
+final readonly class DeskSample
+{
+    /**
+     * @param ?Measurement $mean of its shots that count; null while nothing was read
+     * @param float $spread mean CIEDE2000 of the shots from their mean
+     * @param list<Surface> $surfaces what the surface was like when it was read
+     * @param list<EyeVerdict> $eyes what people saw
+     * @param ?int $ageDays since it was sprayed
+     */
+    public function __construct(
+        public string $id,
+        public SampleKind $kind,
+        public string $name,
+        public bool $struck,
+        public ?Measurement $mean,
+        public int $shots,
+        public int $spots,
+        public int $outliers,
+        public float $spread,
+        public array $surfaces,
+        public ?Spraying $spraying,
+        public ?int $ageDays,
+        public bool $formulaChanged,
+        public array $eyes,
+    ) {}
+}

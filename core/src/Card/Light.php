@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Card;
+
+/** Lights a card is held to the car in. */
+enum Light: string
+{
+    case DaylightLamp = 'daylight-lamp';
+    case Shade = 'shade';
+    case LowSun = 'low-sun';
+    case WarmIndoor = 'warm-indoor';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::DaylightLamp => 'daylight lamp',
+            self::Shade => 'shade outdoors',
+            self::LowSun => 'low sun',
+            self::WarmIndoor => 'warm indoor',
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Colour;
+
+/**
+ * What flakes lying at a spread of tilts throw towards each angle. Own model, docs/model.md section 8: geometry after Snell, a normal
+ * spread of tilts, light at 45 degrees under a clear of refractive index 1.5.
+ */
+final readonly class FlakeLobe
+{
+    /** Spread of tilts where everything went well, degrees. Chosen here. */
+    public const LEVEL_DEG = 6.0;
+
+    private const INDEX = 1.5;
+
+    /** Stray light of flakes that stand on end, as a share of the lobe's height. Chosen here. */
+    private const STRAY = 0.006;
+
+    /** A film that swims dims the lobe by this share. Chosen here. */
+    private const SWIM = 0.15;
+
+    /**
+     * @param float $spreadDeg standard deviation of the tilts, degrees
+     * @param float $dryness 0 to 1
+     * @param float $tooWet 0 to 1
+     */
+    public function __construct(public float $spreadDeg, public float $dryness = 0.0, public float $tooWet = 0.0) {}
+
+    public static function level(): self
+    {
+        return new self(self::LEVEL_DEG);
+    }
+
+    /** Tilt of the flakes that shine towards an aspecular angle, degrees. */
+    public static function tilt(int $angle): float
+    {
+        return rad2deg(asin(sin(deg2rad(45.0)) / self::INDEX) - asin(sin(deg2rad(45.0 - $angle)) / self::INDEX)) / 2.0;
+    }
+
+    /** Weight of the flake's colour at an aspecular angle: 1 at the top of a level lobe. */
+    public function at(int $angle): float
+    {
+        return (1.0 - self::SWIM * $this->tooWet) * (self::LEVEL_DEG / $this->spreadDeg) ** 2
+            * exp(-self::tilt($angle) ** 2 / (2.0 * $this->spreadDeg ** 2)) + self::STRAY * $this->dryness;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Colour;
+
+/**
+ * A colour as a screen can about show it: sRGB (IEC 61966-2-1), white on white. A screen is no colour reference; what a
+ * screen cannot show is clipped.
+ */
+final class Screen
+{
+    /**
+     * How much to dim a set of colours, so that the brightest face among them fits on a screen.
+     *
+     * @param iterable<Lab> $labs
+     * @return float (0, 1]
+     */
+    public static function exposure(iterable $labs): float
+    {
+        $most = 100.0;
+        foreach ($labs as $lab) {
+            $most = max($most, $lab->xyz()->y);
+        }
+
+        return 100.0 / $most;
+    }
+
+    /**
+     * @param float $exposure what all light is dimmed by, (0, 1]
+     * @return string "#rrggbb"
+     */
+    public static function hex(Lab $lab, float $exposure = 1.0): string
+    {
+        // Seen in its own light the eye is adapted to it, so the paint's white is laid on the screen's white.
+        $screen = Lab::of($lab->l, $lab->a, $lab->b, Viewing::of(Illuminant::D65, Observer::Two));
+        $xyz = $screen->xyz()->times(0.01 * $exposure);
+        $linear = [
+            3.2404542 * $xyz->x - 1.5371385 * $xyz->y - 0.4985314 * $xyz->z,
+            -0.9692660 * $xyz->x + 1.8760108 * $xyz->y + 0.0415560 * $xyz->z,
+            0.0556434 * $xyz->x - 0.2040259 * $xyz->y + 1.0572252 * $xyz->z,
+        ];
+        $hex = '#';
+        foreach ($linear as $c) {
+            $c = max(0.0, min(1.0, $c));
+            $v = $c <= 0.0031308 ? 12.92 * $c : 1.055 * $c ** (1 / 2.4) - 0.055;
+            $hex .= sprintf('%02x', (int) round(255 * $v));
+        }
+
+        return $hex;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Film;
+
+use Kalopsis\Colour\FlakeLobe;
+
+/**
+ * How flat flakes lie after landing in so much liquid. Own model, docs/model.md section 8: dryness = exp(-V/Vc), tilt spread grows with
+ * it; far too wet, flakes swim.
+ */
+final class FlakeOrder
+{
+    /** Volatile at landing, um, where dryness has fallen to 1/e, at the reference drying rate. Chosen here; a shop calibrates it. */
+    public const DRY_BELOW_UM = 4.0;
+
+    /** um/min the figure above belongs to. Chosen here. */
+    private const REFERENCE_RATE = 5.5;
+
+    /** Degrees of tilt spread that full dryness adds. Chosen here; a shop calibrates it. */
+    public const SPREAD_DEG = 1.2;
+
+    /** Too wet from here, um of volatile, fully at the second. Chosen here. */
+    private const TOO_WET_UM = [70.0, 110.0];
+
+    /**
+     * Share of dryness, 0 (lands wet) to 1 (lands as dust).
+     *
+     * @param float $volatileUm volatile in the film at landing, um
+     * @param float $rate drying rate of the booth without blowers, um/min
+     */
+    public static function dryness(float $volatileUm, float $rate, float $dryBelowUm = self::DRY_BELOW_UM): float
+    {
+        return exp(-$volatileUm / ($dryBelowUm * sqrt(max(1e-9, $rate) / self::REFERENCE_RATE)));
+    }
+
+    public static function tooWet(float $volatileUm): float
+    {
+        return max(0.0, min(1.0, ($volatileUm - self::TOO_WET_UM[0]) / (self::TOO_WET_UM[1] - self::TOO_WET_UM[0])));
+    }
+
+    public static function lobe(float $dryness, float $tooWet, float $spreadDeg = self::SPREAD_DEG): FlakeLobe
+    {
+        return new FlakeLobe(FlakeLobe::LEVEL_DEG + $spreadDeg * $dryness, $dryness, $tooWet);
+    }
+}

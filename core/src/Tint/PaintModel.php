@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Tint;
+
+/** Says how a mix will measure once sprayed to hiding. */
+interface PaintModel
+{
+    /**
+     * Plain arrays: tint search comes here thousands of times.
+     *
+     * @param array<string, float> $grams by toner
+     * @return array<int, list<float>> 31 reflectance factors by aspecular angle
+     */
+    public function spectra(array $grams): array;
+
+    /** @return list<int> aspecular angles, face to flop */
+    public function angles(): array;
+}

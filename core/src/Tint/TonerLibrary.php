@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Tint;
+
+use Kalopsis\Colour\Random;
+use Kalopsis\Tint\Exception\UnknownToner;
+use Kalopsis\Tint\Internal\Recipe;
+
+/** The toners of a mixing bench. */
+final readonly class TonerLibrary
+{
+    /** @param array<string, Toner> $toners by key */
+    private function __construct(public array $toners) {}
+
+    /** @param list<Toner> $toners */
+    public static function of(array $toners): self
+    {
+        $by = [];
+        foreach ($toners as $toner) {
+            $by[$toner->key] = $toner;
+        }
+
+        return new self($by);
+    }
+
+    /**
+     * The invented mixing bench of the demo: white, fourteen solid toners, three aluminiums, three pearls and a flop adjuster. Their spectra follow
+     * the recipe of docs/model.md section 7; they stand for no maker's toners.
+     */
+    public static function northlight(): self
+    {
+        return self::of(Recipe::toners());
+    }
+
+    /** @throws UnknownToner */
+    public function toner(string $key): Toner
+    {
+        return $this->toners[$key] ?? throw UnknownToner::named($key);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->toners[$key]);
+    }
+
+    /**
+     * The same bench as another day's batches: each toner stronger or weaker by up to the given share, fixed by the seed.
+     */
+    public function batch(int $seed, float $upTo): self
+    {
+        $random = new Random($seed);
+
+        return new self(array_map(fn (Toner $t): Toner => $t->stronger(1.0 + $upTo * (2.0 * $random->uniform() - 1.0)), $this->toners));
+    }
+}
