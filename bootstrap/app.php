@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Devices\NothingToMeasure;
+use App\Exceptions\GateClosed;
 use App\Exceptions\NothingToStep;
 use App\Exceptions\ProblemRenderer;
 use App\Exceptions\StaleEdit;
@@ -12,8 +14,10 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Kalopsis\Exchange\Exception\UnreadableFile;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Panel\Exception\BadBodyShape;
+use Kalopsis\Tint\Exception\TintException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(api: __DIR__ . '/../routes/api.php', health: '/up')
@@ -28,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // Answers to what somebody typed or drew, not faults of ours.
-        $exceptions->dontReport([InvalidInput::class, BadBodyShape::class, StaleEdit::class, NothingToStep::class]);
+        $exceptions->dontReport([InvalidInput::class, BadBodyShape::class, StaleEdit::class, NothingToStep::class, GateClosed::class, NothingToMeasure::class, UnreadableFile::class, TintException::class]);
         $exceptions->render(fn (Throwable $error, Request $request) => (new ProblemRenderer())->render($error, $request));
     })
     ->create();

@@ -3,12 +3,17 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BodyShapeController;
+use App\Http\Controllers\ColourDeskController;
+use App\Http\Controllers\ColourGateController;
+use App\Http\Controllers\ColourReadingController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MeController;
+use App\Http\Controllers\ReadingFileController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\TintController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('login', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -30,6 +35,27 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/history', [HistoryController::class, 'index']);
     Route::post('jobs/{job}/undo', [HistoryController::class, 'undo']);
     Route::post('jobs/{job}/redo', [HistoryController::class, 'redo']);
+
+    Route::get('jobs/{job}/colour', [ColourDeskController::class, 'show']);
+    Route::post('jobs/{job}/colour/samples', [ColourDeskController::class, 'store']);
+    Route::patch('jobs/{job}/colour/samples/{sample}', [ColourDeskController::class, 'update']);
+    Route::post('jobs/{job}/colour/samples/{sample}/strike', [ColourDeskController::class, 'strike']);
+    Route::post('jobs/{job}/colour/samples/{sample}/restore', [ColourDeskController::class, 'restore']);
+    Route::post('jobs/{job}/colour/variants', [ColourDeskController::class, 'variants']);
+    Route::get('jobs/{job}/colour/samples/{sample}/readings', [ColourReadingController::class, 'index']);
+    Route::post('jobs/{job}/colour/samples/{sample}/readings', [ColourReadingController::class, 'store']);
+    Route::post('jobs/{job}/colour/samples/{sample}/measure', [ColourReadingController::class, 'measure']);
+    Route::post('jobs/{job}/colour/samples/{sample}/readings/{reading}/exclude', [ColourReadingController::class, 'exclude']);
+    Route::post('jobs/{job}/colour/samples/{sample}/readings/{reading}/include', [ColourReadingController::class, 'include']);
+    Route::post('jobs/{job}/colour/samples/{sample}/eye', [ColourGateController::class, 'eye']);
+    Route::post('jobs/{job}/colour/samples/{sample}/pass', [ColourGateController::class, 'pass']);
+    Route::post('jobs/{job}/colour/override', [ColourGateController::class, 'override']);
+    Route::post('jobs/{job}/colour/close', [ColourGateController::class, 'close']);
+    Route::post('jobs/{job}/colour/samples/{sample}/tint', [TintController::class, 'advise']);
+    Route::post('jobs/{job}/colour/samples/{sample}/tint/{place}', [TintController::class, 'adopt'])->whereNumber('place');
+    Route::post('jobs/{job}/colour/imports', [ReadingFileController::class, 'store']);
+    Route::post('jobs/{job}/colour/imports/{import}/take', [ReadingFileController::class, 'take']);
+    Route::get('jobs/{job}/colour/file', [ReadingFileController::class, 'show']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::get('bodies/{key}', [BodyShapeController::class, 'show']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Devices\NothingToMeasure;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -11,9 +12,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use Kalopsis\Exchange\Exception\UnreadableFile;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problem as InputProblem;
 use Kalopsis\Panel\Exception\BadBodyShape;
+use Kalopsis\Tint\Exception\TintException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -28,6 +31,10 @@ final class ProblemRenderer
             $error instanceof BadBodyShape => Problem::response(422, 'bad-body-shape', 'This drawing cannot be read.', $error->getMessage(), [['field' => 'svg', 'code' => 'bad-body-shape', 'detail' => $error->getMessage()]]),
             $error instanceof StaleEdit => Problem::response(412, 'stale', 'The job was changed meanwhile.', "{$error->by} saved version {$error->current} in between.", more: ['current' => $error->current], headers: ['ETag' => "\"{$error->current}\""]),
             $error instanceof NothingToStep => Problem::response(409, 'nothing-to-step', $error->getMessage()),
+            $error instanceof GateClosed => Problem::response(409, 'gate-closed', 'This card cannot pass.', $error->getMessage()),
+            $error instanceof NothingToMeasure => Problem::response(409, 'nothing-to-measure', 'There is nothing to measure.', $error->getMessage()),
+            $error instanceof UnreadableFile => Problem::response(422, 'unreadable', 'This file cannot be read.', $error->getMessage(), [['field' => 'file', 'code' => 'unreadable', 'detail' => $error->getMessage()]]),
+            $error instanceof TintException => Problem::response(422, 'bad-formula', 'This formula cannot be used.', $error->getMessage(), [['field' => 'toners', 'code' => 'bad-formula', 'detail' => $error->getMessage()]]),
             $error instanceof AuthenticationException => Problem::response(401, 'signed-out', 'Please sign in.'),
             $error instanceof AuthorizationException => Problem::response(403, 'not-allowed', $this->refusal($error->getMessage())),
             $error instanceof ModelNotFoundException => Problem::response(404, 'not-found', 'There is nothing here.'),

@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  * @property Workshop $workshop
  * @property ?JobVersion $headVersion
+ * @property ?list<object> $colour_stations
  */
 final class RepairJob extends Model
 {
@@ -54,6 +55,18 @@ final class RepairJob extends Model
         return $this->hasOne(JobVersion::class)->ofMany('number', 'max');
     }
 
+    /** @return HasMany<ColourSample, $this> */
+    public function samples(): HasMany
+    {
+        return $this->hasMany(ColourSample::class);
+    }
+
+    /** @return HasMany<ColourEvent, $this> */
+    public function colourEvents(): HasMany
+    {
+        return $this->hasMany(ColourEvent::class);
+    }
+
     /** The job, held until the transaction ends, so that two edits cannot both be the next version. */
     public static function held(string $id): ?self
     {
@@ -71,6 +84,6 @@ final class RepairJob extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'datetime'];
+        return ['archived_at' => 'datetime', 'colour_stations' => 'object'];
     }
 }

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\Instrument;
+use App\Devices\SimulatedInstrument;
+use App\Models\ColourReading;
+use App\Models\ColourSample;
+use App\Models\ReadingImport;
 use App\Models\RepairJob;
 use App\Models\User;
 use App\Policies\RepairJobPolicy;
@@ -11,6 +16,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
@@ -21,12 +27,16 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
 use Kalopsis\Blend\ReachRule;
 use Kalopsis\Blend\TradeReaches;
+use Kalopsis\Card\RampTable;
+use Kalopsis\Card\ReachNeeded;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->app->bind(ReachRule::class, TradeReaches::class);
+        $this->app->bind(ReachNeeded::class, RampTable::class);
+        $this->app->bind(Instrument::class, SimulatedInstrument::class);
         $this->app->bind(StatefulGuard::class, fn (): Guard => Auth::guard('web'));
     }
 
@@ -42,6 +52,21 @@ final class AppServiceProvider extends ServiceProvider
 
             return RepairJob::query()->where('workshop_id', $user instanceof User ? $user->workshop_id : 0)->where('id', Str::isUuid($id) ? $id : '')->firstOrFail();
         });
+        Route::bind('sample', fn (string $id): ColourSample => self::jobOfRoute()->samples()->where('id', Str::isUuid($id) ? $id : '')->firstOrFail());
+        Route::bind('reading', function (string $id): ColourReading {
+            $sample = request()->route('sample');
+
+            return ColourReading::query()->where('colour_sample_id', $sample instanceof ColourSample ? $sample->id : '')->where('id', ctype_digit($id) ? $id : 0)->firstOrFail();
+        });
+        Route::bind('import', fn (string $id): ReadingImport => ReadingImport::query()->where('repair_job_id', self::jobOfRoute()->id)->where('id', Str::isUuid($id) ? $id : '')->firstOrFail());
+    }
+
+    /** The job of the route, bound before what belongs to it. */
+    private static function jobOfRoute(): RepairJob
+    {
+        $job = request()->route('job');
+
+        return $job instanceof RepairJob ? $job : throw (new ModelNotFoundException())->setModel(RepairJob::class);
     }
 
     /** What was typed as e-mail, as a key; anything but text counts as nothing. */

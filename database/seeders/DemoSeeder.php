@@ -39,8 +39,9 @@ final class DemoSeeder extends Seeder
         }
         $lead = User::query()->where('email', self::PEOPLE[0][1])->firstOrFail();
         $create = App::make(CreateJob::class);
+        $colours = App::make(DemoColours::class);
         foreach (self::jobs() as $i => $job) {
-            $create($lead, $job, sprintf('5a17a45b-0000-4000-8000-%012d', $i + 1));
+            $colours($lead, $create($lead, $job, sprintf('5a17a45b-0000-4000-8000-%012d', $i + 1)), $i + 1);
         }
     }
 
@@ -67,6 +68,9 @@ final class DemoSeeder extends Seeder
                 self::spot('r1', self::at($ox, 'bonnet', 0.45, 0.55), 'bonnet', 45, 'bare-metal', null),
             ]),
             self::job('Marlo Tern', 'MB 66 GUL', 'marlo-tern', ['Gull White', 'GW-01', 'solid-light', 1], 'northlight-s', 18, 55, []),
+            self::job('Quill 3', 'MB 23 COP', 'quill-3', ['Copper Dusk', 'CD-18', 'pearl', 4], 'northlight-s', 22, 50, [
+                self::spot('r1', self::at($quill, 'front-door-left', 0.45, 0.45), 'front-door-left', 55, 'primer', 4),
+            ]),
         ];
     }
 

@@ -27,7 +27,7 @@ const ROOMS = [
     'Caution' => ['Film'],
     'Cups' => ['Units', 'Why', 'Film', 'Gun'],
     'Blend' => ['Units', 'Why', 'Panel', 'Film', 'Gun'],
-    'Card' => ['Units', 'Why', 'Input', 'Colour', 'Panel', 'Gun', 'Film'],
+    'Card' => ['Units', 'Why', 'Input', 'Colour', 'Tint', 'Panel', 'Gun', 'Film'],
     'Job' => ['Units', 'Why', 'Input', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
 ];
 

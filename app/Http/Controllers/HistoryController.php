@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\StepHistory;
+use App\Colour\ColourDesk;
 use App\Http\Resources\BenchResource;
 use App\Models\JobVersion;
 use App\Models\RepairJob;
-use App\Support\Planning;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -38,25 +38,25 @@ final class HistoryController extends Controller
     #[OA\Post(path: '/api/jobs/{job}/undo', operationId: 'undo', tags: ['jobs'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(ref: '#/components/parameters/ifMatch')])]
     #[OA\Response(response: 200, description: 'One step back, as a new version', content: new OA\JsonContent(ref: '#/components/schemas/Bench'))]
     #[OA\Response(response: 409, description: 'Nothing to undo', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function undo(Request $request, RepairJob $job, StepHistory $step, Planning $planning): JsonResponse
+    public function undo(Request $request, RepairJob $job, StepHistory $step, ColourDesk $desk): JsonResponse
     {
-        return $this->step($request, $job, $step, $planning, true);
+        return $this->step($request, $job, $step, $desk, true);
     }
 
     #[OA\Post(path: '/api/jobs/{job}/redo', operationId: 'redo', tags: ['jobs'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(ref: '#/components/parameters/ifMatch')])]
     #[OA\Response(response: 200, description: 'One step on again, as a new version', content: new OA\JsonContent(ref: '#/components/schemas/Bench'))]
     #[OA\Response(response: 409, description: 'Nothing to redo', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function redo(Request $request, RepairJob $job, StepHistory $step, Planning $planning): JsonResponse
+    public function redo(Request $request, RepairJob $job, StepHistory $step, ColourDesk $desk): JsonResponse
     {
-        return $this->step($request, $job, $step, $planning, false);
+        return $this->step($request, $job, $step, $desk, false);
     }
 
-    private function step(Request $request, RepairJob $job, StepHistory $step, Planning $planning, bool $back): JsonResponse
+    private function step(Request $request, RepairJob $job, StepHistory $step, ColourDesk $desk, bool $back): JsonResponse
     {
         $this->authorize('update', $job);
         $step($this->user($request), $job, $back, $this->onVersion($request));
         $job->refresh();
 
-        return BenchResource::of($job, $planning->plan($job->at($job->head)->document, $job->workshop_id));
+        return BenchResource::of($job, $desk->benchPlan($job));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\CreateJob;
 use App\Actions\SaveDocument;
+use App\Colour\ColourDesk;
 use App\Http\Requests\DocumentRequest;
 use App\Http\Resources\BenchResource;
 use App\Http\Resources\JobRow;
@@ -31,44 +32,44 @@ final class JobController extends Controller
     #[OA\Post(path: '/api/jobs', operationId: 'openJob', tags: ['jobs'], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')))]
     #[OA\Response(response: 201, description: 'Opened', content: new OA\JsonContent(ref: '#/components/schemas/Bench'))]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function store(DocumentRequest $request, CreateJob $create, Planning $planning): JsonResponse
+    public function store(DocumentRequest $request, CreateJob $create, ColourDesk $desk): JsonResponse
     {
         $this->authorize('create', RepairJob::class);
         $job = $create($this->user($request), $request->document(), $request->id());
 
-        return BenchResource::of($job, $planning->plan($job->at($job->head)->document, $job->workshop_id), 201);
+        return BenchResource::of($job, $desk->benchPlan($job), 201);
     }
 
     #[OA\Get(path: '/api/jobs/{job}', operationId: 'showJob', tags: ['jobs'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')])]
     #[OA\Response(response: 200, description: 'The bench', content: new OA\JsonContent(ref: '#/components/schemas/Bench'))]
     #[OA\Response(response: 404, description: 'Not in this workshop', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function show(RepairJob $job, Planning $planning): JsonResponse
+    public function show(RepairJob $job, ColourDesk $desk): JsonResponse
     {
         $this->authorize('view', $job);
 
-        return BenchResource::of($job, $planning->plan($job->at($job->head)->document, $job->workshop_id));
+        return BenchResource::of($job, $desk->benchPlan($job));
     }
 
     #[OA\Put(path: '/api/jobs/{job}', operationId: 'saveJob', tags: ['jobs'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(ref: '#/components/parameters/ifMatch')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')))]
     #[OA\Response(response: 200, description: 'Saved as a new version', content: new OA\JsonContent(ref: '#/components/schemas/Bench'))]
     #[OA\Response(response: 412, description: 'Changed meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function update(DocumentRequest $request, RepairJob $job, SaveDocument $save): JsonResponse
+    public function update(DocumentRequest $request, RepairJob $job, SaveDocument $save, ColourDesk $desk): JsonResponse
     {
         $this->authorize('update', $job);
         $plan = $save($this->user($request), $job, $request->document(), $this->onVersion($request), $request->change());
 
-        return BenchResource::of($job->refresh(), $plan);
+        return BenchResource::of($job->refresh(), $desk->benchPlan($job, $plan));
     }
 
     #[OA\Post(path: '/api/jobs/{job}/preview', operationId: 'previewJob', tags: ['jobs'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')))]
     #[OA\Response(response: 200, description: 'What the plan would be; nothing is saved', content: new OA\JsonContent(ref: '#/components/schemas/Preview'))]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function preview(DocumentRequest $request, RepairJob $job, Planning $planning): JsonResponse
+    public function preview(DocumentRequest $request, RepairJob $job, Planning $planning, ColourDesk $desk): JsonResponse
     {
         $this->authorize('view', $job);
 
-        return BenchResource::preview($planning->plan(JobDocument::kept($request->document()), $job->workshop_id));
+        return BenchResource::preview($desk->of($job, $planning->plan(JobDocument::kept($request->document()), $job->workshop_id))->benchPlan());
     }
 
     #[OA\Post(path: '/api/jobs/{job}/archive', operationId: 'archiveJob', tags: ['jobs'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')])]

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\ExportJob;
 use App\Actions\ImportJob;
+use App\Colour\ColourDesk;
 use App\Http\Resources\BenchResource;
 use App\Models\RepairJob;
-use App\Support\Planning;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -29,12 +29,12 @@ final class JobFileController extends Controller
     #[OA\Post(path: '/api/jobs/import', operationId: 'uploadJob', tags: ['jobs'], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/JobDocument')))]
     #[OA\Response(response: 201, description: 'Opened as a new job', content: new OA\JsonContent(ref: '#/components/schemas/Bench'))]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function store(Request $request, ImportJob $import, Planning $planning): JsonResponse
+    public function store(Request $request, ImportJob $import, ColourDesk $desk): JsonResponse
     {
         $this->authorize('create', RepairJob::class);
         $file = json_decode($request->getContent(), true);
         $job = $import($this->user($request), is_array($file) ? $file : []);
 
-        return BenchResource::of($job, $planning->plan($job->at($job->head)->document, $job->workshop_id), 201);
+        return BenchResource::of($job, $desk->benchPlan($job), 201);
     }
 }

@@ -14,11 +14,15 @@ final class LimitBody
 {
     public const MOST_BYTES = 3_000_000;
 
+    /** 10,000 readings at five angles with their spectra take about 12 MB. */
+    public const MOST_FILE_BYTES = 16_000_000;
+
     public function handle(Request $request, Closure $next): Response
     {
         $length = max((int) $request->headers->get('Content-Length', '0'), strlen($request->getContent()));
-        if ($length > self::MOST_BYTES) {
-            return Problem::response(413, 'too-large', 'This is too large.', 'At most 3 MB can be sent at once.');
+        $most = str_ends_with($request->path(), '/colour/imports') ? self::MOST_FILE_BYTES : self::MOST_BYTES;
+        if ($length > $most) {
+            return Problem::response(413, 'too-large', 'This is too large.', sprintf('At most %d MB can be sent at once.', $most / 1_000_000));
         }
 
         return $next($request);

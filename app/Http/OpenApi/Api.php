@@ -11,4 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Server(url: '/')]
 #[OA\Parameter(parameter: 'job', name: 'job', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))]
 #[OA\Parameter(parameter: 'ifMatch', name: 'If-Match', in: 'header', required: true, description: 'The version the edit was made on, as "7"', schema: new OA\Schema(type: 'string'))]
+#[OA\Parameter(parameter: 'sample', name: 'sample', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))]
+#[OA\Parameter(parameter: 'reading', name: 'reading', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))]
+#[OA\Parameter(parameter: 'import', name: 'import', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))]
 final class Api {}

@@ -15,12 +15,15 @@ use Kalopsis\Colour\Viewing;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\Carrier;
 use Kalopsis\Film\Product;
+use Kalopsis\Tint\LetDown;
+use Kalopsis\Tint\LetDownCard;
+use Kalopsis\Tint\LetDownFit;
 
 /** Everything measured for one job, held against the car. */
 final readonly class Desk
 {
     /** @param array<string, JudgedSample> $samples by id, in the order they were given */
-    private function __construct(public array $samples, public float $exposure, public ?string $carId) {}
+    private function __construct(public array $samples, public float $exposure, public ?string $carId, public ?LetDown $letDown) {}
 
     /**
      * @param list<DeskSample> $samples
@@ -63,7 +66,7 @@ final readonly class Desk
             $out[$sample->id] = new JudgedSample($sample, ReadingQuestions::of($sample), $exposure, $comparison, $lamp, $verdict, $against, $gate, $ranked, $place);
         }
 
-        return new self($out, $exposure, $car?->id);
+        return new self($out, $exposure, $car?->id, self::letDown($car?->mean, $samples));
     }
 
     /** The nearest card that was not struck, by what its verdict allows and then by difference; null while none can be compared. */
@@ -78,6 +81,23 @@ final readonly class Desk
         }
 
         return $best;
+    }
+
+    /** @param list<DeskSample> $samples */
+    private static function letDown(?Measurement $car, array $samples): ?LetDown
+    {
+        $cards = [];
+        foreach ($samples as $sample) {
+            if ($sample->kind === SampleKind::Card && ! $sample->struck && $sample->mean !== null && $sample->letDownCoats !== null) {
+                $cards[] = new LetDownCard($sample->id, $sample->letDownCoats, $sample->mean);
+            }
+        }
+
+        try {
+            return $car === null ? null : LetDownFit::of($car, $cards);
+        } catch (CannotCompare) {
+            return null;
+        }
     }
 
     private static function compared(Measurement $car, Measurement $other): ?Comparison

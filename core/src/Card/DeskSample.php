@@ -15,6 +15,8 @@ final readonly class DeskSample
      * @param list<Surface> $surfaces what the surface was like when it was read
      * @param list<EyeVerdict> $eyes what people saw
      * @param ?int $ageDays since it was sprayed
+     * @param ?Measurement $predicted what the tint advice said it would measure
+     * @param ?float $letDownCoats coats of the effect layer, for a card of a let-down set
      */
     public function __construct(
         public string $id,
@@ -31,5 +33,7 @@ final readonly class DeskSample
         public ?int $ageDays,
         public bool $formulaChanged,
         public array $eyes,
+        public ?Measurement $predicted = null,
+        public ?float $letDownCoats = null,
     ) {}
 }

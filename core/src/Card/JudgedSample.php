@@ -80,10 +80,25 @@ final readonly class JudgedSample implements JsonSerializable
                 ),
                 'says' => $this->shiftSentence(),
             ],
+            'prediction' => $this->prediction(),
             'gate' => $this->gate,
             'place' => $this->place,
             'why' => $this->ranked?->why(),
             'clearlyOff' => $this->ranked?->isClearlyOff() ?? false,
+        ];
+    }
+
+    /** @return ?array<string, mixed> how the card came out against what the advice said */
+    private function prediction(): ?array
+    {
+        if ($this->sample->predicted === null || $this->sample->mean === null) {
+            return null;
+        }
+        $gap = Comparison::of($this->sample->predicted, $this->sample->mean);
+
+        return [
+            'overall' => round($gap->overall(), 2),
+            'sentence' => $gap->overall() < 0.3 ? 'Came out as predicted.' : 'Against the prediction it came out ' . lcfirst(PainterWords::sentence($gap)),
         ];
     }
 

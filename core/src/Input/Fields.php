@@ -158,6 +158,24 @@ final readonly class Fields
         return $out;
     }
 
+    /**
+     * Exactly so many finite numbers; fewer come back when it was something else.
+     *
+     * @return list<float>
+     */
+    public function numbers(string $name, int $count, string $what): array
+    {
+        $value = $this->values[$name] ?? null;
+        $numbers = is_array($value) ? array_values(array_filter($value, self::isNumber(...))) : [];
+        if (! is_array($value) || count($value) !== $count || count($numbers) !== $count) {
+            $this->problems->add($this->path($name), $value === null ? 'missing' : 'not-numbers', "{$what}: {$count} numbers are needed.");
+
+            return [];
+        }
+
+        return array_map(floatval(...), $numbers);
+    }
+
     /** @return list<array{float, float}> points in mm */
     public function points(string $name, int $most): array
     {

@@ -52,6 +52,230 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showColourDesk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addSample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["editSample"];
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strikeSample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreSample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layOutVariants"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/eye": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/pass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["passCard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/override": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["overrideGate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["closeGate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listReadings"];
+        put?: never;
+        post: operations["addReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measureSample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/readings/{reading}/exclude": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["excludeReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/readings/{reading}/include": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["includeReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/history": {
         parameters: {
             query?: never;
@@ -228,6 +452,54 @@ export interface paths {
         patch: operations["setPreferences"];
         trace?: never;
     };
+    "/api/jobs/{job}/colour/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readReadingFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/imports/{import}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["downloadReadings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/login": {
         parameters: {
             query?: never;
@@ -276,10 +548,332 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/colour/samples/{sample}/tint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["adviseTint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/samples/{sample}/tint/{place}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["adoptTint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Choice: {
+            /** @description The colour desk: samples, readings, comparisons and the gate. */
+            key: string;
+            name: string;
+        };
+        LabValues: number[];
+        AngleColour: {
+            angle: number;
+            place: string;
+            lab: components["schemas"]["LabValues"];
+            hex: string;
+        };
+        AngleDifference: {
+            angle: number;
+            dL: number;
+            dC: number;
+            dH: number;
+            da: number;
+            db: number;
+            dE: number;
+        };
+        AngleShift: {
+            angle: number;
+            dL: number;
+            da: number;
+            db: number;
+        };
+        SampleReading: {
+            geometry: string;
+            geometryWords: string;
+            viewing: string;
+            spectral: boolean;
+            shots: number;
+            spots: number;
+            outliers: number;
+            spread: number;
+            flopIndex: number | null;
+            angles: components["schemas"]["AngleColour"][];
+        };
+        SampleComparison: {
+            angles: components["schemas"]["AngleDifference"][];
+            overall: number;
+            worst: components["schemas"]["AngleDifference"];
+            flop: number | null;
+            sentence: string;
+            inLampLight: number | null;
+        };
+        CardVerdict: {
+            /** @enum {string} */
+            grade: "butt" | "blendable" | "not-yet";
+            words: string;
+            says: components["schemas"]["Phrase"];
+            need: components["schemas"]["Figure"] | null;
+            gapIndex: number;
+        };
+        SprayDifference: {
+            field: string;
+            says: components["schemas"]["Phrase"];
+        };
+        AgainstPlan: {
+            differences: components["schemas"]["SprayDifference"][];
+            shift: components["schemas"]["AngleShift"][];
+            says: string;
+        };
+        Gate: {
+            open: boolean;
+            wantsReason: boolean;
+            stops: components["schemas"]["Phrase"][];
+            questions: components["schemas"]["Phrase"][];
+            notes: components["schemas"]["Phrase"][];
+        };
+        Spraying: {
+            fullCoats: number;
+            halfCoats: number;
+            controlCoat: boolean;
+            ratio: string;
+            /** @enum {string} */
+            reducer: "fast" | "standard" | "slow" | "extra-slow";
+            bar: number;
+            distanceMm: number;
+            overlapPercent: number;
+            /** @enum {string} */
+            clear: "clear" | "wet-wipe" | "nothing";
+            undercoatShade?: number | null;
+        };
+        TonerGrams: {
+            key: string;
+            name: string;
+            grams: number;
+        };
+        CardFormula: {
+            number: number | null;
+            note?: string;
+            toners: components["schemas"]["TonerGrams"][];
+            layer: components["schemas"]["TonerGrams"][];
+            totalGrams: number;
+        };
+        EyeCheck: {
+            light: string;
+            from: string;
+            verdict: string;
+            by: string | null;
+            at: string;
+        };
+        Prediction: {
+            overall: number;
+            sentence: string;
+        };
+        ColourSample: {
+            id: string;
+            number: number;
+            /** @enum {string} */
+            kind: "car" | "card" | "variant";
+            name: string;
+            struck: boolean;
+            by: string | null;
+            at: string;
+            spraying: components["schemas"]["Spraying"] | null;
+            sprayedAt: string | null;
+            dried: string | null;
+            note: string | null;
+            letDownCoats: number | null;
+            formula: components["schemas"]["CardFormula"] | null;
+            eyes: components["schemas"]["EyeCheck"][];
+            reading: components["schemas"]["SampleReading"] | null;
+            questions: components["schemas"]["Phrase"][];
+            comparison: components["schemas"]["SampleComparison"] | null;
+            verdict: components["schemas"]["CardVerdict"] | null;
+            against: components["schemas"]["AgainstPlan"] | null;
+            prediction: components["schemas"]["Prediction"] | null;
+            gate: components["schemas"]["Gate"] | null;
+            place: number | null;
+            why: string | null;
+            clearlyOff: boolean;
+        };
+        LetDown: {
+            coats: number;
+            overall: number;
+            worstAngle: number;
+            worst: number;
+            colour: {
+                [key: string]: components["schemas"]["LabValues"];
+            };
+            stickerPercent: number;
+            fit: number;
+            /** @enum {string} */
+            verdict: "hit" | "blendable" | "more-coats" | "fewer-coats" | "wrong-ground" | "wrong-tint";
+            says: string;
+            path: {
+                coats: number;
+                overall: number;
+            }[];
+        };
+        GatePassed: {
+            /** @enum {string} */
+            kind: "pass" | "override";
+            sample: string | null;
+            reason: string;
+            by: string | null;
+            at: string;
+            version: number;
+        };
+        ColourChoices: {
+            lights: components["schemas"]["Choice"][];
+            from: components["schemas"]["Choice"][];
+            eyes: components["schemas"]["Choice"][];
+            surfaces: components["schemas"]["Choice"][];
+            faults: components["schemas"]["Choice"][];
+            geometries: components["schemas"]["Choice"][];
+            clear: components["schemas"]["Choice"][];
+            dried: components["schemas"]["Choice"][];
+            reducers: components["schemas"]["Choice"][];
+            toners: components["schemas"]["Choice"][];
+        };
+        ColourDesk: {
+            version: number;
+            samples: components["schemas"]["ColourSample"][];
+            carId: string | null;
+            exposure: number;
+            note: string;
+            spraying: components["schemas"]["Spraying"] | null;
+            formula: components["schemas"]["CardFormula"] | null;
+            letDown: components["schemas"]["LetDown"] | null;
+            isLetDownColour: boolean;
+            hasVariants: boolean;
+            isEffect: boolean;
+            passed: components["schemas"]["GatePassed"] | null;
+            choices: components["schemas"]["ColourChoices"];
+        };
+        ColourReading: {
+            id: number;
+            spot: string;
+            surface: string;
+            /** @enum {string} */
+            source: "typed" | "instrument" | "file";
+            at: string;
+            excluded: boolean;
+            standsOut: boolean;
+            away: number;
+            labs: components["schemas"]["LabValues"][];
+            angles: number[];
+        };
+        SampleWish: {
+            /** Format: uuid */
+            id?: string;
+            /** @enum {string} */
+            kind?: "car" | "card" | "variant";
+            name: string;
+            spraying?: components["schemas"]["Spraying"] | null;
+            sprayedAt?: string | null;
+            dried?: string | null;
+            note?: string | null;
+            letDownCoats?: number | null;
+            toners?: {
+                [key: string]: number;
+            };
+        };
+        TypedReading: {
+            geometry: string;
+            viewing: string;
+            labs: {
+                [key: string]: components["schemas"]["LabValues"];
+            };
+        };
+        ReadingsWish: {
+            spot?: string;
+            surface?: string;
+            readings: components["schemas"]["TypedReading"][];
+        };
+        MeasureWish: {
+            spot?: string;
+            shots: number;
+            geometry: string;
+            fault?: string;
+        };
+        EyeWish: {
+            light: string;
+            from: string;
+            verdict: string;
+        };
+        ReasonWish: {
+            reason?: string;
+        };
+        TintWish: {
+            cupGrams?: number | null;
+        };
+        Correction: {
+            isRemix: boolean;
+            pours: components["schemas"]["TonerGrams"][];
+            before: number;
+            after: number;
+            does: string[];
+            totalGrams: number;
+            predicted: components["schemas"]["AngleColour"][];
+        };
+        TintAdvice: {
+            cupGrams: number;
+            toners: components["schemas"]["TonerGrams"][];
+            corrections: components["schemas"]["Correction"][];
+            says: string;
+            source: string;
+        };
+        FileFault: {
+            line: number;
+            reason: string;
+            mended: boolean;
+        };
+        FileSample: {
+            name: string;
+            kind: string;
+            shots: number;
+            geometry: string;
+            viewing: string;
+            spectral: boolean;
+        };
+        ReadingImport: {
+            id: string | null;
+            name: string;
+            /** @enum {string} */
+            format: "csv" | "cgats" | "cxf";
+            rows: number;
+            leftOut: number;
+            samples: components["schemas"]["FileSample"][];
+            faults: components["schemas"]["FileFault"][];
+        };
+        TakeWish: {
+            as: {
+                [key: string]: string;
+            };
+        };
         CarPart: {
             /** @description A job as it is entered; docs/formats/job.schema.json says the same to other programs. */
             label: string;
@@ -720,6 +1314,9 @@ export interface components {
         job: string;
         /** @description The version the edit was made on, as "7" */
         ifMatch: string;
+        sample: string;
+        reading: number;
+        import: string;
     };
     requestBodies: never;
     headers: never;
@@ -818,6 +1415,454 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showColourDesk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The colour desk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    addSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SampleWish"];
+            };
+        };
+        responses: {
+            /** @description On the desk */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    editSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SampleWish"];
+            };
+        };
+        responses: {
+            /** @description Changed; what it was is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    strikeSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Struck; it can be brought back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    restoreSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back on the desk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    layOutVariants: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The variants of the shelf, read by the simulated instrument */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    lookAtCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeWish"];
+            };
+        };
+        responses: {
+            /** @description Kept beside the instrument */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    passCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReasonWish"];
+            };
+        };
+        responses: {
+            /** @description Passed for the plan as it is now */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+            /** @description It cannot pass */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A reason is wanted */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    overrideGate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReasonWish"];
+            };
+        };
+        responses: {
+            /** @description Opened by the lead */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closeGate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back; the booth is locked again */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    listReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest shots */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourReading"][];
+                };
+            };
+        };
+    };
+    addReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingsWish"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    measureSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureWish"];
+            };
+        };
+        responses: {
+            /** @description Read by the simulated instrument */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+            /** @description It does not know this surface */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    excludeReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+                reading: components["parameters"]["reading"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Left out of the mean */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    includeReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+                reading: components["parameters"]["reading"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Counts again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
                 };
             };
         };
@@ -1246,6 +2291,97 @@ export interface operations {
             };
         };
     };
+    readReadingFile: {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description What is in the file; nothing is taken yet */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingImport"];
+                };
+            };
+            /** @description Not a file of readings */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                import: components["parameters"]["import"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeWish"];
+            };
+        };
+        responses: {
+            /** @description A line of JSON for each step, {done, of}; the last one is {taken} or {title, detail} */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": string;
+                };
+            };
+        };
+    };
+    downloadReadings: {
+        parameters: {
+            query?: {
+                format?: "csv" | "cgats" | "cxf";
+            };
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All readings of the job (docs/formats/readings.md) */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
     signIn: {
         parameters: {
             query?: never;
@@ -1313,6 +2449,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    adviseTint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TintWish"];
+            };
+        };
+        responses: {
+            /** @description Up to three corrections */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TintAdvice"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    adoptTint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                sample: components["parameters"]["sample"];
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TintWish"];
+            };
+        };
+        responses: {
+            /** @description A new version of the formula, and a card to shoot with it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDesk"];
                 };
             };
         };

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Colour;
+
+use App\Exceptions\GateClosed;
+use App\Http\Resources\ColourDeskResource;
+use App\Models\ColourSample;
+use App\Models\RepairJob;
+use Kalopsis\Colour\Geometry;
+use Kalopsis\Colour\Lab;
+use Kalopsis\Colour\Screen;
+use Kalopsis\Tint\Candidates;
+use Kalopsis\Tint\Correction;
+use Kalopsis\Tint\EffectModel;
+use Kalopsis\Tint\Formula;
+use Kalopsis\Tint\SolidModel;
+use Kalopsis\Tint\TintAdvisor;
+use Kalopsis\Tint\TonerLibrary;
+
+/** Asks the core how to bring a card's cup nearer to the car. */
+final readonly class AdviseTint
+{
+    public function __construct(private ColourDesk $desk) {}
+
+    /** @return array<string, mixed> */
+    public function __invoke(RepairJob $job, ColourSample $sample, ?float $cupGrams): array
+    {
+        $view = $this->desk->of($job);
+        $library = TonerLibrary::northlight();
+        [$cup, $corrections] = $this->corrections($view, $sample, $cupGrams, $library);
+
+        return [
+            'cupGrams' => round($cup->total(), 1),
+            'toners' => ColourDeskResource::recipe(['toners' => $cup->grams])['toners'],
+            'corrections' => array_map(fn (Correction $c): array => [
+                'isRemix' => $c->isRemix,
+                'pours' => array_map(fn (string $key, float $g): array => ['key' => $key, 'name' => $library->toner($key)->name, 'grams' => round($g, 2)], array_keys($c->additions), array_values($c->additions)),
+                'before' => round($c->before, 2),
+                'after' => round($c->after, 2),
+                'does' => $c->does,
+                'totalGrams' => round($c->formula->total(), 1),
+                'predicted' => array_map(fn (int $angle, Lab $lab): array => ['angle' => $angle, 'place' => Geometry::place($angle), 'lab' => $lab, 'hex' => Screen::hex($lab, $view->desk->exposure)], array_keys($c->predicted), array_values($c->predicted)),
+            ], $corrections),
+            'says' => $corrections === [] ? 'No addition of up to three toners brings this cup nearer. Start from another variant.' : '',
+            'source' => 'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card really measured; docs/model.md section 7.',
+        ];
+    }
+
+    /**
+     * @return array{Formula, list<Correction>}
+     * @throws GateClosed when there is nothing to advise on
+     */
+    public function corrections(DeskView $view, ColourSample $sample, ?float $cupGrams, TonerLibrary $library): array
+    {
+        $car = $view->desk->carId === null ? null : $view->desk->samples[$view->desk->carId]->sample->mean;
+        $card = $view->desk->samples[$sample->id]->sample->mean ?? null;
+        $recipe = $sample->details['formula'] ?? null;
+        if ($car === null || $card === null) {
+            throw new GateClosed('Read the car and this card first.');
+        }
+        if (! is_array($recipe) || ! is_array($recipe['toners'] ?? null)) {
+            throw new GateClosed('Nobody wrote down what this card was mixed from. Add its formula first.');
+        }
+        if (isset($recipe['layer'])) {
+            throw new GateClosed('The number of coats is part of this colour: shoot a let-down set before tinting.');
+        }
+        /** @var array<string, float> $grams */
+        $grams = array_filter($recipe['toners'], is_numeric(...));
+        $cup = Formula::of($grams);
+        $cup = $cupGrams === null ? $cup : $cup->scaledTo($cupGrams);
+        $model = $cup->isEffect($library) ? new EffectModel($library, $car->geometry === Geometry::FortyFiveZero ? Geometry::Five : $car->geometry) : new SolidModel($library);
+
+        return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, Candidates::of($cup, $library))];
+    }
+}

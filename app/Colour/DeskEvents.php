@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Colour;
+
+use App\Models\ColourEvent;
+use App\Models\ColourSample;
+use App\Models\RepairJob;
+use App\Models\User;
+
+/** Writes down what happened at the desk, with the version of the plan it happened for. */
+final class DeskEvents
+{
+    /** @param array<string, mixed> $body */
+    public static function add(RepairJob $job, User $user, string $kind, ?ColourSample $sample, array $body): ColourEvent
+    {
+        return $job->colourEvents()->create([
+            'colour_sample_id' => $sample?->id,
+            'kind' => $kind,
+            'body' => $body,
+            'job_version' => $job->head,
+            'plan_print' => PlanPrint::of($job->at($job->head)->document),
+            'user_id' => $user->id,
+        ]);
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Colour\DeskView;
+use App\Models\Colour;
+use App\Models\ColourEvent;
+use App\Models\ColourSample;
+use Illuminate\Http\JsonResponse;
+use Kalopsis\Card\ClearOver;
+use Kalopsis\Card\DriedHow;
+use Kalopsis\Card\EyeVerdict;
+use Kalopsis\Card\Light;
+use Kalopsis\Card\LookFrom;
+use Kalopsis\Card\Surface;
+use Kalopsis\Colour\Geometry;
+use Kalopsis\Colour\InstrumentFault;
+use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Tint\Toner;
+use Kalopsis\Tint\TonerLibrary;
+
+/** Everything the Colour station shows. */
+final class ColourDeskResource
+{
+    /** Said wherever colours are shown. */
+    private const NOTE = 'A screen is no colour reference. Hold the card to the car.';
+
+    public static function of(DeskView $view, int $status = 200): JsonResponse
+    {
+        $exposure = $view->desk->exposure;
+
+        return new JsonResponse([
+            'version' => $view->job->head,
+            'samples' => $view->samples->map(fn (ColourSample $s): array => self::sample($s, $view))->values()->all(),
+            'carId' => $view->desk->carId,
+            'exposure' => round($exposure, 4),
+            'note' => self::NOTE . ($exposure < 0.999 ? sprintf(' Shown %.1f times darker, so that the face fits on the screen.', 1.0 / $exposure) : ''),
+            'spraying' => $view->spraying,
+            'formula' => $view->formula === null ? null : ['number' => $view->formula->number, 'note' => $view->formula->note, ...self::recipe($view->formula->recipe)],
+            'letDown' => $view->desk->letDown,
+            'isLetDownColour' => isset($view->formula?->recipe['layer']),
+            'hasVariants' => self::hasVariants($view),
+            'isEffect' => $view->plan->job->colour->finish->isEffect(),
+            'passed' => $view->passed === null ? null : self::event($view->passed),
+            'choices' => self::choices(),
+        ], $status, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return array<string, mixed> */
+    private static function sample(ColourSample $s, DeskView $view): array
+    {
+        $judged = $view->desk->samples[$s->id]->jsonSerialize();
+        $details = $s->details;
+        $formula = is_array($details['formula'] ?? null) ? $details['formula'] : null;
+
+        return [
+            ...$judged,
+            'number' => $s->number,
+            'kind' => $s->kind->value,
+            'name' => $s->name,
+            'struck' => $s->struck_at !== null,
+            'by' => $s->user?->name,
+            'at' => $s->created_at->toIso8601String(),
+            'spraying' => is_array($details['spraying'] ?? null) ? $details['spraying'] : null,
+            'sprayedAt' => $details['sprayedAt'] ?? null,
+            'dried' => $details['dried'] ?? null,
+            'note' => $details['note'] ?? '',
+            'letDownCoats' => $details['letDownCoats'] ?? null,
+            'formula' => $formula === null ? null : ['number' => $formula['number'] ?? null, ...self::recipe($formula)],
+            'eyes' => $view->events->filter(fn (ColourEvent $e): bool => $e->kind === 'eye' && $e->colour_sample_id === $s->id)
+                ->unique(fn (ColourEvent $e): string => (string) json_encode([$e->body['light'] ?? '', $e->body['from'] ?? '']))
+                ->map(fn (ColourEvent $e): array => ['light' => $e->body['light'] ?? '', 'from' => $e->body['from'] ?? '', 'verdict' => $e->body['verdict'] ?? '', 'by' => $e->user?->name, 'at' => $e->created_at->toIso8601String()])
+                ->values()->all(),
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $recipe
+     * @return array{toners: list<array{key: string, name: string, grams: float}>, layer: list<array{key: string, name: string, grams: float}>, totalGrams: float}
+     */
+    public static function recipe(array $recipe): array
+    {
+        $toners = self::toners(is_array($recipe['toners'] ?? null) ? $recipe['toners'] : []);
+
+        return [
+            'toners' => $toners,
+            'layer' => self::toners(is_array($recipe['layer'] ?? null) ? $recipe['layer'] : []),
+            'totalGrams' => round(array_sum(array_column($toners, 'grams')), 2),
+        ];
+    }
+
+    /**
+     * @param array<array-key, mixed> $grams
+     * @return list<array{key: string, name: string, grams: float}>
+     */
+    private static function toners(array $grams): array
+    {
+        $library = TonerLibrary::northlight();
+        $out = [];
+        foreach ($grams as $key => $g) {
+            if (is_string($key) && is_numeric($g)) {
+                $out[] = ['key' => $key, 'name' => $library->has($key) ? $library->toner($key)->name : $key, 'grams' => round((float) $g, 2)];
+            }
+        }
+
+        return $out;
+    }
+
+    private static function hasVariants(DeskView $view): bool
+    {
+        $colour = $view->plan->job->colour;
+        $recipe = Colour::query()->where(['workshop_id' => $view->job->workshop_id, 'name' => $colour->name, 'code' => $colour->code])->first()?->recipe;
+
+        return ($recipe['variants'] ?? []) !== [] && ! $view->samples->contains(fn (ColourSample $s): bool => $s->kind->value === 'variant');
+    }
+
+    /** @return array<string, mixed> */
+    private static function event(ColourEvent $e): array
+    {
+        return ['kind' => $e->kind, 'sample' => $e->colour_sample_id, 'reason' => is_string($e->body['reason'] ?? null) ? $e->body['reason'] : '', 'by' => $e->user?->name, 'at' => $e->created_at->toIso8601String(), 'version' => $e->job_version];
+    }
+
+    /** @return array<string, list<array{key: string, name: string}>> */
+    private static function choices(): array
+    {
+        return [
+            'lights' => array_map(fn (Light $c): array => ['key' => $c->value, 'name' => $c->words()], Light::cases()),
+            'from' => array_map(fn (LookFrom $c): array => ['key' => $c->value, 'name' => $c->words()], LookFrom::cases()),
+            'eyes' => array_map(fn (EyeVerdict $c): array => ['key' => $c->value, 'name' => $c->words()], EyeVerdict::cases()),
+            'surfaces' => array_map(fn (Surface $c): array => ['key' => $c->value, 'name' => $c->words()], Surface::cases()),
+            'faults' => array_map(fn (InstrumentFault $c): array => ['key' => $c->value, 'name' => $c->words()], InstrumentFault::cases()),
+            'geometries' => array_map(fn (Geometry $c): array => ['key' => $c->value, 'name' => $c->words()], Geometry::cases()),
+            'clear' => array_map(fn (ClearOver $c): array => ['key' => $c->value, 'name' => $c->words()], ClearOver::cases()),
+            'dried' => array_map(fn (DriedHow $c): array => ['key' => $c->value, 'name' => $c->words()], DriedHow::cases()),
+            'reducers' => array_map(fn (ReducerGrade $c): array => ['key' => $c->value, 'name' => $c->words()], ReducerGrade::cases()),
+            'toners' => array_values(array_map(fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name], TonerLibrary::northlight()->toners)),
+        ];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One version of a colour's formula in a workshop.
+ *
+ * @property int $number
+ * @property array{toners: array<string, float>, layer?: array<string, float>} $recipe
+ * @property string $note
+ */
+final class ColourFormula extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    /** The newest version for a colour; a first one is taken from the shelf when there is a recipe. */
+    public static function newest(int $workshopId, string $colour, string $code): ?self
+    {
+        $query = self::query()->where(['workshop_id' => $workshopId, 'colour' => $colour, 'code' => $code]);
+        $query->orderByDesc('number');
+        $found = $query->first();
+        if ($found !== null) {
+            return $found;
+        }
+        $recipe = Colour::query()->where(['workshop_id' => $workshopId, 'name' => $colour, 'code' => $code])->first()?->recipe;
+
+        return $recipe === null ? null : self::query()->createOrFirst(
+            ['workshop_id' => $workshopId, 'colour' => $colour, 'code' => $code, 'number' => 1],
+            ['recipe' => array_filter(['toners' => $recipe['toners'], 'layer' => $recipe['layer'] ?? null], fn (?array $v): bool => $v !== null), 'note' => 'From the shelf'],
+        );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['recipe' => 'array'];
+    }
+}
