@@ -86,7 +86,7 @@ final readonly class SimulatedShop
         // The toners there is least of are those that plants and repairers get wrong.
         $least = array_slice(array_keys($grams), 0, 2);
         foreach ($least as $i => $toner) {
-            $grams[$toner] *= 1.0 + ($i === 0 ? 0.30 : 0.16) + 0.12 * $chance->uniform();
+            $grams[$toner] *= 1.0 + ($i === 0 ? 0.45 : 0.28) + 0.12 * $chance->uniform();
         }
 
         return $grams;

@@ -45,7 +45,7 @@ final readonly class DemoColours
             $sample = ($this->add)($user, $job, null, SampleKind::Variant, $variant['name'], ['formula' => ['toners' => $variant['toners']]]);
             $this->measure($user, $job, $sample, Geometry::Five, ['chip' => 3]);
         }
-        $card = $this->card($user, $job, 'Card 1', ['controlCoat' => false, 'bar' => 1.9, 'distanceMm' => 220.0], Geometry::Five);
+        $card = $this->card($user, $job, 'Card 1', ['controlCoat' => false, 'bar' => 2.4, 'distanceMm' => 320.0, 'reducer' => 'fast'], Geometry::Five);
         DeskEvents::add($job, $user, 'eye', $card, ['light' => 'daylight-lamp', 'from' => 'face', 'verdict' => 'blendable']);
         DeskEvents::add($job, $user, 'eye', $card, ['light' => 'shade', 'from' => 'flop', 'verdict' => 'off']);
         $this->card($user, $job, 'Card 2', [], Geometry::Five);

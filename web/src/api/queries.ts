@@ -7,6 +7,7 @@ export const keys = {
   jobs: ['jobs'] as const,
   archived: ['jobs', 'archived'] as const,
   job: (id: string) => ['job', id] as const,
+  colour: (id: string) => ['job', id, 'colour'] as const,
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
   body: (key: string) => ['body', key] as const,

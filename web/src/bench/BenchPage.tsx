@@ -9,6 +9,7 @@ import { Navigate, useNavigate, useParams } from 'react-router';
 import { useBody } from '../api/queries';
 import { BlendStation } from '../blend/BlendStation';
 import { CarStation } from '../car/CarStation';
+import { ColourStation } from '../colour/ColourStation';
 import { CupsStation } from '../cups/CupsStation';
 import { SeverityMark } from '../kit/SeverityMark';
 import { useUnits } from '../kit/preferences';
@@ -85,7 +86,9 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
         </Stack>
         <SaveTrouble handle={handle} />
         <Box sx={{ flexGrow: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
-          {station === 'colour' || station === 'booth' || station === 'look-back' ? (
+          {station === 'colour' ? (
+            <ColourStation handle={handle} />
+          ) : station === 'booth' || station === 'look-back' ? (
             <LaterStation station={station} handle={handle} />
           ) : station === 'cups' ? (
             <CupsStation handle={handle} />

@@ -1,18 +1,26 @@
 import { Box, Divider, Stack, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
-import type { CautionAt, JobPlan } from '../api/types';
+import type { CautionAt, JobPlan, Phrase, Severity } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
 import { Words } from '../kit/Words';
 
 /** The right column: verdict first, then what to look out for, then the cautions of the station. */
-export function Meaning({ plan, where, children }: { plan: JobPlan; where: (at: string) => boolean; children?: ReactNode }) {
+interface Props {
+  plan: JobPlan;
+  where: (at: string) => boolean;
+  /** What this station has to say first, instead of the plan's own verdict and warnings. */
+  instead?: { says: Phrase; severity: Severity } | undefined;
+  children?: ReactNode;
+}
+
+export function Meaning({ plan, where, instead, children }: Props) {
   const seen = new Map<string, CautionAt>();
   for (const caution of plan.cautions) {
     if (where(caution.where)) {
       seen.set(caution.id, caution);
     }
   }
-  const rest = plan.warnings.filter((w) => w.says.plain !== plan.verdict.plain);
+  const rest = (instead === undefined ? plan.warnings : []).filter((w) => w.says.plain !== plan.verdict.plain);
   return (
     <Box
       component="aside"
@@ -24,8 +32,8 @@ export function Meaning({ plan, where, children }: { plan: JobPlan; where: (at: 
     >
       <Typography variant="caption" component="h2" color="text.secondary" sx={{ fontWeight: 600 }}>What it means</Typography>
       <Stack direction="row" sx={{ gap: 1, mt: 0.75, alignItems: 'flex-start' }} role="status" aria-live="polite">
-        <Box sx={{ mt: 0.5 }}><SeverityMark severity={plan.severity} size={20} /></Box>
-        <Typography variant="h2" component="p" data-testid="verdict"><Words phrase={plan.verdict} /></Typography>
+        <Box sx={{ mt: 0.5 }}><SeverityMark severity={instead?.severity ?? plan.severity} size={20} /></Box>
+        <Typography variant="h2" component="p" data-testid="verdict"><Words phrase={instead?.says ?? plan.verdict} /></Typography>
       </Stack>
       {rest.length > 0 && (
         <Stack component="ul" sx={{ gap: 1.25, p: 0, m: 0, mt: 2, listStyle: 'none' }}>

@@ -4,11 +4,7 @@ import type { StationId } from '../bench/stations';
 import type { BenchHandle } from '../bench/useBench';
 import { Empty } from '../kit/States';
 
-const WORDS: Record<Exclude<StationId, 'car' | 'blend' | 'cups'>, { title: string; words: string }> = {
-  colour: {
-    title: 'The card against the car',
-    words: 'Readings of the car and of each spray-out card will be compared here, angle by angle, with the tint advice when a card is not there yet. Until then the plan assumes a blendable match: hold a card to the car before you commit.',
-  },
+const WORDS: Record<Exclude<StationId, 'car' | 'colour' | 'blend' | 'cups'>, { title: string; words: string }> = {
   booth: {
     title: 'Locked until a card has passed',
     words: 'The run will be led here step by step: coat, reach, pressure, cup, and the countdown to dull. Until then take the booth sheet with you.',
@@ -19,9 +15,12 @@ const WORDS: Record<Exclude<StationId, 'car' | 'blend' | 'cups'>, { title: strin
   },
 };
 
+const OPEN = { title: 'The booth is open', words: 'A card sprayed the way this plan sprays has passed, or the lead decided. The run itself is not led here yet: take the booth sheet with you.' };
+
 /** A station that is not built yet says what it will hold, and nothing more. */
 export function LaterStation({ station, handle }: { station: keyof typeof WORDS; handle: BenchHandle }) {
-  const { title, words } = WORDS[station];
+  const open = station === 'booth' && handle.plan.stations.find((s) => s.id === 'booth')?.ready === true;
+  const { title, words } = open ? OPEN : WORDS[station];
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, minHeight: 0, flexDirection: { xs: 'column', lg: 'row' } }}>
       <Box sx={{ flexGrow: 1 }}>

@@ -23,6 +23,7 @@ describe.each(THEMES)('the %s theme', (_, t) => {
         expect(contrast(ink, ground)).toBeGreaterThanOrEqual(4.5);
       }
     }
+    expect(contrast(t.plateInk, t.plate)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(t.pressInk, t.press)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(t.ink, t.panel)).toBeGreaterThanOrEqual(4.5);
   });

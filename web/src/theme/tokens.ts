@@ -18,6 +18,9 @@ export interface Tokens {
   panelLine: string;
   primer: string;
   bed: string;
+  /** What paint is judged on: about Munsell N7, the same in every theme (ASTM D1729). */
+  plate: string;
+  plateInk: string;
 }
 
 export const LIGHT: Tokens = {
@@ -36,6 +39,8 @@ export const LIGHT: Tokens = {
   panelLine: '#5f5f5f',
   primer: '#8b8b8b',
   bed: '#a8a8a8',
+  plate: '#adadad',
+  plateInk: '#101010',
 };
 
 export const DARK: Tokens = {
@@ -54,6 +59,8 @@ export const DARK: Tokens = {
   panelLine: '#a9a9a9',
   primer: '#c4c4c4',
   bed: '#868686',
+  plate: '#adadad',
+  plateInk: '#101010',
 };
 
 export const BOOTH: Tokens = { ...DARK, ground: '#060606', surface: '#101010', raised: '#191919', line: '#555555', ink: '#ffffff', inkSoft: '#cfcfcf', panel: '#2b2b2b', panelInPlay: '#4d4d4d' };

@@ -90,7 +90,7 @@ final class CsvReader
                     $named[$meaning] ??= $at;
                 }
             }
-            if (preg_match('~^([lab])\*?[ _@]?(-?\d+)?°?$~', $name, $m) === 1) {
+            if (preg_match('~^([lab])\*?[ _@]?(-?\d+)?(?:°)?$~', $name, $m) === 1) {
                 $angle = isset($m[2]) ? (int) $m[2] : 45;
                 $labs[$angle] ??= [null, null, null];
                 $labs[$angle][(int) strpos('lab', $m[1])] = $at;

@@ -130,13 +130,27 @@ final class CxfReader
         }
         while (@$reader->read()) {
             if ($reader->nodeType === XMLReader::ELEMENT && $reader->localName === $name) {
-                $node = @$reader->expand();
+                $node = self::expanded($reader);
                 if ($node instanceof DOMElement) {
                     yield [$node->getLineNo(), self::tree($node, 0)];
                 }
             }
         }
         $reader->close();
+    }
+
+    /** The element with its children; null where the file breaks off within it, which the reader tells as a warning as well. */
+    private static function expanded(XMLReader $reader): ?DOMElement
+    {
+        set_error_handler(fn (): bool => true);
+
+        try {
+            $node = $reader->expand();
+        } finally {
+            restore_error_handler();
+        }
+
+        return $node instanceof DOMElement ? $node : null;
     }
 
     /** @return array<string, mixed> */

@@ -1,0 +1,85 @@
+import { Box, Button, Divider, Stack, TextField, Typography } from '@mui/material';
+import { useState } from 'react';
+import { api, unwrap } from '../api/client';
+import type { ColourDesk, ColourSample, Phrase } from '../api/types';
+import { usePreferences } from '../kit/preferences';
+import { SeverityMark } from '../kit/SeverityMark';
+import { WhyFigure } from '../kit/Why';
+import { Words } from '../kit/Words';
+import { samplePath, type DeskDoer } from './useDesk';
+
+/** What stands between the chosen card and the booth, and the buttons that go past it. */
+export function GatePanel({ jobId, desk, card, doer }: { jobId: string; desk: ColourDesk; card: ColourSample | null; doer: DeskDoer }) {
+  const { me } = usePreferences();
+  const [reason, setReason] = useState('');
+  const [overriding, setOverriding] = useState(false);
+  const fault = doer.problem?.problem?.errors?.find((e) => e.field === 'reason')?.detail;
+  const done = (ok: unknown) => {
+    if (ok !== null) {
+      setReason('');
+      setOverriding(false);
+    }
+  };
+  if (desk.passed !== null) {
+    const by = desk.samples.find((s) => s.id === desk.passed?.sample)?.name;
+    return (
+      <Box sx={{ mt: 2 }}>
+        <Typography variant="h3">Booth is open</Typography>
+        <Typography variant="body2" sx={{ my: 0.5 }}>
+          {desk.passed.kind === 'override' ? 'The lead decided' : `${by ?? 'A card'} passed`} for this plan: {desk.passed.by}, {new Date(desk.passed.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}.
+          {desk.passed.reason !== '' && <> “{desk.passed.reason}”</>}
+        </Typography>
+        <Button variant="outlined" disabled={doer.busy} onClick={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/close', { params: { path: { job: jobId } } })))}>Lock it again</Button>
+      </Box>
+    );
+  }
+  const gate = card?.gate ?? null;
+  return (
+    <Box sx={{ mt: 2 }}>
+      {gate !== null && card !== null && (
+        <>
+          {card.verdict?.need != null && <Typography sx={{ mb: 1 }}>Blend needed <WhyFigure figure={card.verdict.need} label="Blend needed" strong /></Typography>}
+          <Lines phrases={gate.stops} severity="stop" />
+          <Lines phrases={gate.questions} severity="look-out" />
+          <Lines phrases={gate.notes} severity="note" />
+          {gate.open && gate.wantsReason && (
+            <TextField label="Why it passes all the same" value={reason} onChange={(e) => setReason(e.target.value)} onKeyDown={(e) => e.stopPropagation()} fullWidth multiline error={fault !== undefined} helperText={fault} sx={{ my: 1 }} />
+          )}
+          <Button
+            variant="contained" fullWidth disabled={!gate.open || card.struck || doer.busy} sx={{ mt: 1 }}
+            onClick={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/pass', { ...samplePath(jobId, card.id), body: { reason } }))).then(done)}
+          >
+            Pass this card
+          </Button>
+        </>
+      )}
+      {me.role === 'lead' && (
+        <>
+          <Divider sx={{ my: 2 }} />
+          {overriding ? (
+            <Stack sx={{ gap: 1 }}>
+              <TextField label="Reason for the record" value={reason} onChange={(e) => setReason(e.target.value)} onKeyDown={(e) => e.stopPropagation()} multiline autoFocus error={fault !== undefined} helperText={fault} />
+              <Button variant="contained" disabled={doer.busy} onClick={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/override', { params: { path: { job: jobId } }, body: { reason } }))).then(done)}>Open the booth without a card</Button>
+              <Button onClick={() => setOverriding(false)}>Leave it locked</Button>
+            </Stack>
+          ) : (
+            <Button variant="outlined" fullWidth onClick={() => setOverriding(true)}>Lead: open the booth anyway</Button>
+          )}
+        </>
+      )}
+    </Box>
+  );
+}
+
+export function Lines({ phrases, severity }: { phrases: readonly Phrase[]; severity: 'stop' | 'look-out' | 'note' }) {
+  return (
+    <>
+      {phrases.map((p, i) => (
+        <Stack key={i} direction="row" sx={{ gap: 1, mb: 1, alignItems: 'flex-start' }}>
+          <Box sx={{ mt: 0.25 }}><SeverityMark severity={severity} size={16} /></Box>
+          <Typography variant="body2"><Words phrase={p} /></Typography>
+        </Stack>
+      ))}
+    </>
+  );
+}
