@@ -72,6 +72,8 @@ test('the shelf takes a drawing from a lead, and a new job can use it', async ({
   await signIn(page, 'ines');
   await page.getByRole('link', { name: 'Shelf' }).click();
   const svg = readFileSync('data/bodies/quill-3.svg', 'utf8').replace('data-key="quill-3"', 'data-key="quill-9"').replace('data-name="Quill 3"', 'data-name="Quill 9"');
+  // The page before has a file input of its own.
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   const input = page.locator('input[type=file]');
   await input.setInputFiles({ name: 'quill-9.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
   await expect(page.getByRole('link', { name: 'Download the drawing of Quill 9' })).toBeVisible();

@@ -55,7 +55,7 @@ final readonly class SimulatedShop
         /** @var array<string, float> $grams */
         $grams = array_filter($toners, is_numeric(...));
         if ($isCar) {
-            $grams = self::asOnTheCar($grams, $job->id);
+            $grams = self::asOnTheCar($grams, $job->id, $colour->finish->isEffect());
         }
         $formula = Formula::of($grams);
         $model = $formula->isEffect($library) || $layer !== null || $colour->finish->isEffect() ? new EffectModel($library, $geometry === Geometry::FortyFiveZero ? Geometry::Five : $geometry) : new SolidModel($library);
@@ -79,14 +79,15 @@ final readonly class SimulatedShop
      * @param array<string, float> $grams
      * @return array<string, float>
      */
-    private static function asOnTheCar(array $grams, string $jobId): array
+    private static function asOnTheCar(array $grams, string $jobId, bool $effect): array
     {
         $chance = new Random(crc32("car {$jobId}"));
         asort($grams);
         // The toners there is least of are those that plants and repairers get wrong.
         $least = array_slice(array_keys($grams), 0, 2);
         foreach ($least as $i => $toner) {
-            $grams[$toner] *= 1.0 + ($i === 0 ? 0.45 : 0.28) + 0.12 * $chance->uniform();
+            // A tenth more shows on a solid; a metallic's shade toners are so few that it takes more.
+            $grams[$toner] *= 1.0 + ($i === 0 ? 0.45 : ($effect ? 0.75 : 0.28)) + 0.12 * $chance->uniform();
         }
 
         return $grams;

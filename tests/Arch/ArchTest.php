@@ -26,7 +26,8 @@ const ROOMS = [
     'Film' => ['Units', 'Why', 'Input', 'Colour', 'Gun'],
     'Caution' => ['Film'],
     'Cups' => ['Units', 'Why', 'Film', 'Gun'],
-    'Blend' => ['Units', 'Why', 'Panel', 'Film', 'Gun'],
+    'Sight' => ['Colour'],
+    'Blend' => ['Units', 'Why', 'Colour', 'Sight', 'Panel', 'Film', 'Gun'],
     'Card' => ['Units', 'Why', 'Input', 'Colour', 'Tint', 'Panel', 'Gun', 'Film'],
     'Job' => ['Units', 'Why', 'Input', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
 ];

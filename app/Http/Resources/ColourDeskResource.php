@@ -25,7 +25,7 @@ use Kalopsis\Tint\TonerLibrary;
 final class ColourDeskResource
 {
     /** Said wherever colours are shown. */
-    private const NOTE = 'A screen is no colour reference. Hold the card to the car.';
+    private const NOTE = 'A screen is no colour reference: hold the card to the car.';
 
     public static function of(DeskView $view, int $status = 200): JsonResponse
     {
@@ -36,7 +36,7 @@ final class ColourDeskResource
             'samples' => $view->samples->map(fn (ColourSample $s): array => self::sample($s, $view))->values()->all(),
             'carId' => $view->desk->carId,
             'exposure' => round($exposure, 4),
-            'note' => self::NOTE . ($exposure < 0.999 ? sprintf(' Shown %.1f times darker, so that the face fits on the screen.', 1.0 / $exposure) : ''),
+            'note' => self::NOTE . ($exposure < 0.999 ? sprintf(' Dimmed %.1f times to fit.', 1.0 / $exposure) : ''),
             'spraying' => $view->spraying,
             'formula' => $view->formula === null ? null : ['number' => $view->formula->number, 'note' => $view->formula->note, ...self::recipe($view->formula->recipe)],
             'letDown' => $view->desk->letDown,

@@ -45,7 +45,7 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
 /** The shots behind a mean; those that stand out are said, and any can be left out or counted again. */
 export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: ColourSample; doer: DeskDoer }) {
   const readings = useQuery({
-    queryKey: [...keys.colour(jobId), 'readings', sample.id, sample.reading?.shots, sample.reading?.spread],
+    queryKey: [...keys.colour(jobId), 'readings', sample.id, sample.reading?.shots, sample.reading?.outliers, sample.reading?.spread],
     queryFn: () => unwrap(api.GET('/api/jobs/{job}/colour/samples/{sample}/readings', samplePath(jobId, sample.id))),
     enabled: sample.reading !== null,
   });

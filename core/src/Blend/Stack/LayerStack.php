@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Blend\Stack;
+
+use Kalopsis\Colour\EffectFit;
+use Kalopsis\Colour\FlakeLobe;
+use Kalopsis\Colour\Xyz;
+use Kalopsis\Film\FlakeOrder;
+
+/**
+ * Lays the coats of a plan over each other along the distance from the primer: film, hiding, wetness at landing, flake order, and the colour that
+ * comes of it at any angle. Own model, docs/model.md section 10. Plain arrays: whole plans are simulated many times.
+ */
+final readonly class LayerStack
+{
+    /** Thinner than this is a few specks, um. */
+    private const SPECKS_UM = 1e-4;
+
+    /** L* of mottle in a film that swims. Chosen here. */
+    public const MOTTLE_L = 4.0;
+
+    /** @var list<float> distance from the primer, mm */
+    public array $xs;
+
+    /** @var list<array<int, float>> pigmented film by node, by coat index */
+    public array $films;
+
+    /** @var list<array<int, float>> dryness of each coat's flakes, by node, by coat index */
+    public array $dryness;
+
+    /** @var list<array<int, float>> too-wet share, by node, by coat index */
+    public array $swims;
+
+    /** @var list<float> share of what lies below that is still seen, by node */
+    public array $uncovered;
+
+    private float $k;
+
+    private float $spreadDeg;
+
+    /**
+     * @param list<StackCoat> $coats colour coats in spraying order
+     * @param float $bedVolatileUm volatile that a wet bed lands with
+     * @param float $bedFromMm the bed lies from here outwards
+     * @param float $rate drying rate of the booth, um/min
+     * @param float $h98Um pigmented dry film that hides (contrast ratio 0.98, ASTM D2805)
+     */
+    public function __construct(
+        public array $coats,
+        private Bed $bed,
+        private float $bedVolatileUm,
+        private float $bedFromMm,
+        private float $rate,
+        float $h98Um,
+        Assumptions $assumed,
+        float $fromMm,
+        float $toMm,
+        public float $stepMm,
+    ) {
+        // Uncovered share exp(-k h) falls to 2 % at h98: Poisson cover.
+        $this->k = log(50.0) / ($h98Um * $assumed->hiding);
+        $this->spreadDeg = $assumed->spreadDeg();
+        $dryBelow = $assumed->dryBelowUm();
+        $xs = $films = $dryness = $swims = $uncovered = [];
+        $n = max(2, (int) round(($toMm - $fromMm) / $stepMm) + 1);
+        for ($i = 0; $i < $n; $i++) {
+            $x = $fromMm + $i * $stepMm;
+            $xs[] = $x;
+            [$films[], $dryness[], $swims[], $uncovered[]] = $this->at($x, $dryBelow);
+        }
+        [$this->xs, $this->films, $this->dryness, $this->swims, $this->uncovered] = [$xs, $films, $dryness, $swims, $uncovered];
+    }
+
+    /**
+     * @return array{array<int, float>, array<int, float>, array<int, float>, float}
+     */
+    private function at(float $x, float $dryBelow): array
+    {
+        $films = $dryness = $swims = [];
+        $left = 0.0;
+        $uncovered = 1.0;
+        $floor = $x >= $this->bedFromMm ? $this->bed->open() * $this->bedVolatileUm : 0.0;
+        foreach ($this->coats as $i => $coat) {
+            $s = $coat->strength($x);
+            $lands = $coat->volatileUm * $s;
+            // What landed already is wet under the next; a bed keeps some open below all of them, a fresh one before each coat the most.
+            $wet = $lands + $left + $floor;
+            if ($s > 0.0) {
+                $films[$i] = $coat->pigmentedUm * $s;
+                $dryness[$i] = FlakeOrder::dryness($wet, $this->rate, $dryBelow);
+                $swims[$i] = FlakeOrder::tooWet($wet);
+                $uncovered *= exp(-$this->k * $films[$i]);
+            }
+            $left = max(0.0, $lands + $left - $this->rate * $coat->dullMinutes);
+        }
+
+        return [$films, $dryness, $swims, $uncovered];
+    }
+
+    /**
+     * The colour along the line at one angle.
+     *
+     * @param EffectFit $new the colour that is sprayed
+     * @param Xyz $old the car's finish at this angle
+     * @param Xyz $primer what lies inside the repair
+     * @return list<Xyz>
+     */
+    public function colours(int $angle, EffectFit $new, Xyz $old, Xyz $primer): array
+    {
+        $out = [];
+        foreach ($this->xs as $n => $x) {
+            $remaining = 1.0;
+            $xyz = new Xyz(0.0, 0.0, 0.0);
+            for ($i = count($this->coats) - 1; $i >= 0; $i--) {
+                $film = $this->films[$n][$i] ?? 0.0;
+                if ($film < self::SPECKS_UM) {
+                    continue;
+                }
+                $weight = (1.0 - exp(-$this->k * $film)) * $remaining;
+                $lobe = new FlakeLobe(FlakeLobe::LEVEL_DEG + $this->spreadDeg * $this->dryness[$n][$i], $this->dryness[$n][$i], $this->swims[$n][$i]);
+                $xyz = $xyz->plus($new->at($angle, $lobe), $weight);
+                $remaining *= exp(-$this->k * $film);
+            }
+            $out[] = $xyz->plus($x < 0.0 ? $primer : $old, $remaining);
+        }
+
+        return $out;
+    }
+
+    /** Where the old finish is seen through by this share, mm past the primer: 0.1 and 0.9 are the real reach of colour. */
+    public function reachOf(float $share): float
+    {
+        foreach ($this->xs as $n => $x) {
+            if ($x >= 0.0 && $this->uncovered[$n] >= $share) {
+                return $x;
+            }
+        }
+
+        return $this->xs[count($this->xs) - 1];
+    }
+
+    /** The worst share of the primer that shines through inside the repair. */
+    public function primerShows(): float
+    {
+        $worst = 0.0;
+        foreach ($this->xs as $n => $x) {
+            if ($x < 0.0) {
+                $worst = max($worst, $this->uncovered[$n]);
+            }
+        }
+
+        return $worst;
+    }
+
+    /** The most the top coat swims anywhere, 0 to 1. */
+    public function swimming(): float
+    {
+        $worst = 0.0;
+        $top = count($this->coats) - 1;
+        foreach ($this->swims as $node) {
+            $worst = max($worst, $node[$top] ?? 0.0);
+        }
+
+        return $worst;
+    }
+}
