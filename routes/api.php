@@ -13,6 +13,7 @@ use App\Http\Controllers\MeController;
 use App\Http\Controllers\ReadingFileController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
 use Illuminate\Support\Facades\Route;
 
@@ -35,6 +36,11 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/history', [HistoryController::class, 'index']);
     Route::post('jobs/{job}/undo', [HistoryController::class, 'undo']);
     Route::post('jobs/{job}/redo', [HistoryController::class, 'redo']);
+
+    Route::post('jobs/{job}/simulate', [SimulationController::class, 'simulate']);
+    Route::post('jobs/{job}/cut', [SimulationController::class, 'cut']);
+    Route::post('jobs/{job}/schools/{school}', [SimulationController::class, 'school']);
+    Route::post('jobs/{job}/smallest', [SimulationController::class, 'smallest']);
 
     Route::get('jobs/{job}/colour', [ColourDeskController::class, 'show']);
     Route::post('jobs/{job}/colour/samples', [ColourDeskController::class, 'store']);

@@ -17,14 +17,17 @@ use Kalopsis\Card\DeskSample;
 use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\ReachNeeded;
 use Kalopsis\Card\ReadingReader;
+use Kalopsis\Card\SampleKind;
 use Kalopsis\Card\Spraying;
 use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Measurement;
+use Kalopsis\Colour\Ranking;
 use Kalopsis\Film\Air;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\PlannedSpraying;
+use Kalopsis\Job\SimulatedReach;
 use RuntimeException;
 
 /** Lays what was recorded for a job on the core's desk. */
@@ -44,7 +47,7 @@ final readonly class ColourDesk
         $spraying = PlannedSpraying::of($plan);
         $desk = Desk::judge(
             array_values($samples->map(fn (ColourSample $s): DeskSample => self::sample($s, $events, $formula))->all()),
-            $this->rule,
+            SimulatedReach::for($plan, $this->rule),
             $spraying,
             PlannedSpraying::product($plan),
             $spec->system->carrier,
@@ -53,6 +56,30 @@ final readonly class ColourDesk
         );
 
         return new DeskView($job, $plan, $desk, $samples, $events, $formula, $spraying, self::passed($events, PlanPrint::of($document), $samples));
+    }
+
+    /**
+     * The car and the card that comes nearest to it, as far as both have been read.
+     *
+     * @return array{?Measurement, ?Measurement}
+     */
+    public function pair(RepairJob $job): array
+    {
+        $car = null;
+        $cards = [];
+        foreach ($job->samples()->get() as $sample) {
+            if ($sample->mean === null || $sample->struck_at !== null) {
+                continue;
+            }
+            if ($sample->kind === SampleKind::Car) {
+                $car = self::measurement($sample->mean['measurement']);
+            } elseif ($sample->kind === SampleKind::Card) {
+                $cards[$sample->id] = self::measurement($sample->mean['measurement']);
+            }
+        }
+        $best = $car === null ? [] : Ranking::against($car, $cards);
+
+        return [$car, $best === [] ? null : $cards[$best[0]->id]];
     }
 
     /** The plan of the newest version with its stations as the desk sees them; what the desk means is kept for the list of cars. */

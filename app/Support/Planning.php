@@ -25,7 +25,12 @@ final readonly class Planning
     {
         $job = (new JobReader(new WorkshopCatalogue($workshopId)))->read($document);
 
-        return (new JobPlanner(new Planner($this->rule)))->plan($job);
+        return $this->planner()->plan($job);
+    }
+
+    public function planner(): JobPlanner
+    {
+        return new JobPlanner(new Planner($this->rule));
     }
 
     /**

@@ -29,7 +29,7 @@ const ROOMS = [
     'Sight' => ['Colour'],
     'Blend' => ['Units', 'Why', 'Colour', 'Sight', 'Panel', 'Film', 'Gun'],
     'Card' => ['Units', 'Why', 'Input', 'Colour', 'Tint', 'Panel', 'Gun', 'Film'],
-    'Job' => ['Units', 'Why', 'Input', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
+    'Job' => ['Units', 'Why', 'Input', 'Colour', 'Sight', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
 ];
 
 it('uses only the rooms below', function (string $room, array $may): void {

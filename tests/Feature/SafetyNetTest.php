@@ -85,7 +85,7 @@ it('keeps what was typed to the letter: no trimming, no emptying', function (): 
 it('shows each workshop its own shelf', function (): void {
     $mine = $this->lead();
     $theirs = $this->lead(Workshop::factory()->create());
-    $this->actingAs($mine)->getJson('/api/shelf')->assertOk()->assertJsonCount(4, 'bodyShapes')->assertJsonCount(2, 'paintSystems')->assertJsonCount(6, 'colours')->assertJsonCount(2, 'schools');
+    $this->actingAs($mine)->getJson('/api/shelf')->assertOk()->assertJsonCount(4, 'bodyShapes')->assertJsonCount(2, 'paintSystems')->assertJsonCount(6, 'colours')->assertJsonCount(11, 'schools');
     $this->actingAs($theirs)->getJson('/api/shelf')->assertOk()->assertJsonCount(0, 'bodyShapes')->assertJsonCount(0, 'paintSystems');
     $this->actingAs($theirs)->getJson('/api/bodies/quill-3')->assertStatus(404);
     $this->actingAs($theirs)->postJson('/api/jobs', ['document' => Bodies::job()])->assertStatus(422)->assertJsonPath('errors.0.field', 'car.bodyShape');

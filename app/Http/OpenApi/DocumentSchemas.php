@@ -48,7 +48,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'choice', type: 'string', enum: ['join', 'stop-at-line', 'butt']),
 ])]
 #[OA\Schema(schema: 'PlanPart', required: ['school'], type: 'object', properties: [
-    new OA\Property(property: 'school', type: 'string', enum: ['inside-out-wet-bed', 'outside-in']),
+    new OA\Property(property: 'school', type: 'string', enum: ['inside-out-wet-bed', 'inside-out-bed-wet', 'bed-before-each', 'outside-in', 'coat-and-a-half', 'control-after-each', 'transparent-last', 'over-reduced-fade', 'towards-each-other', 'no-wet-bed', 'edge-to-edge']),
     new OA\Property(property: 'gun', type: 'string', enum: ['standard', 'small']),
     new OA\Property(property: 'wetBed', type: 'string', enum: ['auto', 'on', 'off']),
     new OA\Property(property: 'coats', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/CoatMove')),

@@ -20,6 +20,20 @@ final class Coats
     /** The control coat goes over everything coloured and a little past it, mm. Common practice. */
     private const CONTROL_PAST_MM = 30.0;
 
+    /** A fresh bed before each coat lets the blend stay this much shorter. Common practice. */
+    private const SHORT = 0.7;
+
+    /** Reducer of an under-reduced coat, share of the usual: 1:0.5 where 1:0.75 is standard. Common practice. */
+    private const UNDER_REDUCED = 0.67;
+
+    /** Pigmented share of the dry film: base and blending clear one to one, solids 28 and 18 %; and with 150 % of it. Common practice. */
+    private const HALF_CLEAR = 0.61;
+
+    private const MOSTLY_CLEAR = 0.38;
+
+    /** As far as any panel goes, mm. */
+    private const WHOLE_MM = 1400.0;
+
     /** A sealer's edge stays inside the colour, mm past the primer. Common practice. */
     public const SEALER_MM = 15.0;
 
@@ -39,7 +53,14 @@ final class Coats
         $thin = $small ? new GunSetUp(0.6, 130.0, 75.0) : new GunSetUp(0.95, 300.0, 85.0);
 
         return match ($school) {
-            School::InsideOut => self::insideOut($r, $role, $full, $thin, $small),
+            School::InsideOut, School::InsideOutWet, School::NoBed => self::insideOut($r, $role, $full, $thin, $small),
+            School::BedBeforeEach => self::insideOut($r->scaled(self::SHORT), $role, $full, $thin, $small),
+            School::TowardsEachOther => self::insideOut(new Reaches($r->baseCoats, $r->marginMm + $r->stepMm, $r->stepMm / 2, $r->fadeMm, $r->wetBed, $r->controlCoat), $role, $full, $thin, $small),
+            School::CoatAndHalf => self::coatAndHalf($r, $role, $full, $thin, $small),
+            School::ControlAfterEach => self::controlAfterEach($r, $role, $full, $thin, $small),
+            School::TransparentLast => self::transparent($r, $role, $full, $small, self::HALF_CLEAR, 'Transparent coat', 'The remains one to one with blending clear: its dust does no harm.'),
+            School::OverReduced => self::transparent($r, $role, $full, $small, self::MOSTLY_CLEAR, 'Over-reduced coat', 'The remains with 150% blending clear and a little reducer: nearly transparent.'),
+            School::EdgeToEdge => self::edgeToEdge($r, $role, $full, $thin),
             School::OutsideIn => self::outsideIn($r, $role, $full, $thin, $small),
         };
     }
@@ -100,6 +121,67 @@ final class Coats
                 SourceKind::Practice,
                 'Common practice.',
                 ['last base coat' => Quantity::mm($last)],
+            ));
+        }
+
+        return $coats;
+    }
+
+    /** @return list<Coat> */
+    private static function coatAndHalf(Reaches $r, ProductRole $role, GunSetUp $full, GunSetUp $thin, bool $small): array
+    {
+        $widest = $r->marginMm + ($r->baseCoats - 1) * $r->stepMm;
+        $because = fn (string $rule): Reason => Reason::of($rule, SourceKind::Practice, 'Common practice.', ['widest point' => Quantity::mm($widest), 'small gun' => $small ? 'yes, halved' : 'no']);
+
+        return [
+            self::coat('base-1', 'Base 1', CoatKind::Base, $role, $widest - $r->stepMm, $r->fadeMm, 1.0, $full, 'Wet, covers most', $because('One wet coat, two thirds of the usual reducer.'))->reduced(self::UNDER_REDUCED),
+            self::coat('half', 'Half coat', CoatKind::Half, $role, $r->marginMm, $r->fadeMm, self::THIN, $full, 'Pulled back, straight away', $because('Half a coat over the primer, straight after the wet one.'))->reduced(self::UNDER_REDUCED),
+            self::coat('control', 'Control coat', CoatKind::Control, $role, $widest, $r->fadeMm, self::THIN, $thin, 'Dust over everything, just past it', $because('A pulled-back dust coat to the widest point.')),
+        ];
+    }
+
+    /** @return list<Coat> */
+    private static function controlAfterEach(Reaches $r, ProductRole $role, GunSetUp $full, GunSetUp $thin, bool $small): array
+    {
+        $coats = [];
+        foreach (self::insideOut(new Reaches(2, $r->marginMm, $r->stepMm, $r->fadeMm, $r->wetBed, false), $role, $full, $thin, $small) as $i => $coat) {
+            $coats[] = $coat;
+            $past = ($coat->reachMm ?? 0.0) + ($small ? self::CONTROL_PAST_MM / 2 : self::CONTROL_PAST_MM);
+            $coats[] = self::coat('control-' . ($i + 1), 'Control ' . ($i + 1), CoatKind::Control, $role, $past, $r->fadeMm, self::THIN, $thin, 'Evens the coat before while it dulls', Reason::of(
+                'Just past the coat it evens, as soon as that has dulled.',
+                SourceKind::Practice,
+                'Common practice.',
+                ['coat before' => Quantity::mm($coat->reachMm ?? 0.0)],
+            ));
+        }
+
+        return $coats;
+    }
+
+    /** @return list<Coat> */
+    private static function transparent(Reaches $r, ProductRole $role, GunSetUp $full, bool $small, float $pigment, string $name, string $why): array
+    {
+        $base = self::insideOut(new Reaches(max(2, $r->baseCoats - 1), $r->marginMm, $r->stepMm, $r->fadeMm, $r->wetBed, false), $role, $full, $full, $small);
+        $last = $base[count($base) - 1]->reachMm ?? 0.0;
+
+        return [...$base, self::coat('transparent', $name, CoatKind::Effect, $role, $last + $r->stepMm, $r->fadeMm, 1.0, $full, 'Melts the fade in', Reason::of(
+            $why,
+            SourceKind::Practice,
+            'Common practice: a few centimetres past the coat before.',
+            ['coat before' => Quantity::mm($last)],
+        ))->letDown($pigment)];
+    }
+
+    /** @return list<Coat> */
+    private static function edgeToEdge(Reaches $r, ProductRole $role, GunSetUp $full, GunSetUp $thin): array
+    {
+        $coats = [];
+        for ($i = 1; $i <= $r->baseCoats + ($r->controlCoat ? 1 : 0); $i++) {
+            $control = $i > $r->baseCoats;
+            $coats[] = self::coat($control ? 'control' : "base-{$i}", $control ? 'Control coat' : "Base {$i}", $control ? CoatKind::Control : CoatKind::Base, $role, self::WHOLE_MM, 0.0, $control ? self::THIN : 1.0, $control ? $thin : $full, $control ? 'Lays flakes evenly' : 'Full cover', Reason::of(
+                'The whole panel, to its gaps.',
+                SourceKind::Practice,
+                'Common practice: only with a butt match.',
             ));
         }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend;
 
+use Kalopsis\Panel\Footprint;
 use Kalopsis\Panel\Panel;
+use Kalopsis\Panel\Point;
+use Kalopsis\Panel\Polyline;
 use Kalopsis\Panel\Region;
 use Kalopsis\Why\Reason;
 
@@ -14,6 +17,8 @@ final readonly class PlannedPanel
     /**
      * @param array<string, Region> $reach by coat id: full strength
      * @param array<string, Region> $limit by coat id: out to the last dust
+     * @param list<Footprint> $footprints primer on this panel or seen across a seam
+     * @param list<array{Polyline, Point}> $stops lines colour does not pass
      */
     public function __construct(
         public Panel $panel,
@@ -21,5 +26,7 @@ final readonly class PlannedPanel
         public Reason $why,
         public array $reach,
         public array $limit,
+        public array $footprints,
+        public array $stops,
     ) {}
 }

@@ -27,7 +27,7 @@ final readonly class Planner
         $wetBed = match ($request->wetBed) {
             WetBedChoice::On => true,
             WetBedChoice::Off => false,
-            WetBedChoice::Auto => $this->rule->reaches($request->finish)->wetBed,
+            WetBedChoice::Auto => $request->school->laysBed() && ($this->rule->reaches($request->finish)->wetBed || $request->school !== School::InsideOut && $request->school !== School::OutsideIn),
         };
         $coats = $this->coats($request, $wetBed);
         $need = $this->rule->roomNeeded($request->finish, $request->school, $request->gun);
@@ -90,6 +90,6 @@ final readonly class Planner
 
     private static function with(Coat $coat, ?float $reachMm, GunSetUp $gun): Coat
     {
-        return new Coat($coat->id, $coat->name, $coat->kind, $coat->role, $reachMm, $coat->fadeMm, $coat->filmShare, $gun, $coat->defaultReachMm, $coat->purpose, $coat->reason);
+        return new Coat($coat->id, $coat->name, $coat->kind, $coat->role, $reachMm, $coat->fadeMm, $coat->filmShare, $gun, $coat->defaultReachMm, $coat->purpose, $coat->reason, $coat->pigmentShare, $coat->reduction);
     }
 }

@@ -76,6 +76,22 @@ final readonly class DistanceField
         return $area > 0.0 ? new Region($rings, min($area, $this->panel->outline->areaMm2())) : Region::nothing();
     }
 
+    /**
+     * The distances themselves, a number for each node, row by row, rounded to mm; null outside the panel. Ask for it on a field whose levels lie no
+     * further apart than 25 mm.
+     *
+     * @return array{x0: float, y0: float, step: float, nx: int, ny: int, mm: list<?int>}
+     */
+    public function raster(float $mostMm): array
+    {
+        $mm = [];
+        foreach ($this->distance->nodes as $k => $d) {
+            $mm[] = $this->mask->nodes[$k] < $this->lattice->step ? (int) round(min($d, $mostMm)) : null;
+        }
+
+        return ['x0' => $this->lattice->x0, 'y0' => $this->lattice->y0, 'step' => $this->lattice->step, 'nx' => $this->lattice->nx, 'ny' => $this->lattice->ny, 'mm' => $mm];
+    }
+
     /** Does everything on the panel lie within the reach: every node inside it, and every corner of its outline? */
     private function covers(float $reachMm): bool
     {

@@ -548,6 +548,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/simulate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["simulate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/schools/{school}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["simulateSchool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/smallest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["smallestBlend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/colour/samples/{sample}/tint": {
         parameters: {
             query?: never;
@@ -921,7 +985,7 @@ export interface components {
         };
         PlanPart: {
             /** @enum {string} */
-            school: "inside-out-wet-bed" | "outside-in";
+            school: "inside-out-wet-bed" | "inside-out-bed-wet" | "bed-before-each" | "outside-in" | "coat-and-a-half" | "control-after-each" | "transparent-last" | "over-reduced-fade" | "towards-each-other" | "no-wet-bed" | "edge-to-edge";
             /** @enum {string} */
             gun?: "standard" | "small";
             /** @enum {string} */
@@ -1263,6 +1327,127 @@ export interface components {
             schools: components["schemas"]["ShelfSchool"][];
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
+        };
+        NumberOrNothing: number | null;
+        SectionAngle: {
+            /** @description What will be seen of a plan. */
+            angle: number;
+            dE: number[];
+            hex: string[];
+            hex4: string[];
+            /** @description by distance, then by place */
+            index: number[][];
+        };
+        SprayedCoat: {
+            id: string;
+            name: string;
+            dry: components["schemas"]["Quantity"];
+            volatile: components["schemas"]["Quantity"];
+            flash: components["schemas"]["Quantity"];
+        };
+        Profile: {
+            fromMm: number;
+            stepMm: number;
+            mm: components["schemas"]["NumberOrNothing"][];
+            films: number[][];
+            uncovered: number[];
+            dryPercent: components["schemas"]["NumberOrNothing"][];
+            byAngle: components["schemas"]["SectionAngle"][];
+        };
+        CutSection: {
+            coats: components["schemas"]["SprayedCoat"][];
+            angles: number[];
+            lengthMm: number;
+            stepMm: number;
+            panels: (string | null)[];
+            mm: components["schemas"]["NumberOrNothing"][];
+            films: number[][];
+            uncovered: number[];
+            dryPercent: components["schemas"]["NumberOrNothing"][];
+            byAngle: components["schemas"]["SectionAngle"][];
+        };
+        FieldRaster: {
+            panel: string;
+            x0: number;
+            y0: number;
+            step: number;
+            nx: number;
+            ny: number;
+            mm: components["schemas"]["NumberOrNothing"][];
+        };
+        IndexRow: {
+            angle: number;
+            indices: number[];
+        };
+        SideSeen: {
+            name: string;
+            index: number;
+            angle: number;
+            distanceM: number;
+        };
+        WorstPlace: {
+            angle: number;
+            distanceM: number;
+            at: components["schemas"]["Quantity"];
+        };
+        Simulation: {
+            seen: boolean;
+            index: number;
+            says: components["schemas"]["Phrase"];
+            /** @enum {string} */
+            certainty: "sure" | "likely" | "doubtful";
+            low: number;
+            high: number;
+            worst: components["schemas"]["WorstPlace"];
+            mottle: number;
+            primerShows: components["schemas"]["Quantity"];
+            need: components["schemas"]["Figure"] | null;
+            boothMinutes: components["schemas"]["Quantity"];
+            measured: boolean;
+            reach10: components["schemas"]["Quantity"];
+            reach90: components["schemas"]["Quantity"];
+            table: components["schemas"]["IndexRow"][];
+            sides: components["schemas"]["SideSeen"][];
+            coats: components["schemas"]["SprayedCoat"][];
+            angles: number[];
+            distances: number[];
+            profile: components["schemas"]["Profile"];
+            field: components["schemas"]["FieldRaster"][];
+        };
+        CutWish: {
+            document: components["schemas"]["JobDocument"];
+            from: number[];
+            to: number[];
+        };
+        SchoolOutlook: {
+            key: string;
+            name: string;
+            how: string;
+            risk: string;
+            seen: boolean;
+            index: number;
+            says: components["schemas"]["Phrase"];
+            /** @enum {string} */
+            certainty: "sure" | "likely" | "doubtful";
+            panels: number;
+            reach: components["schemas"]["Quantity"];
+            paint: components["schemas"]["Quantity"];
+            minutes: components["schemas"]["Quantity"];
+            thumb: components["schemas"]["Phrase"];
+        };
+        FoundBlend: {
+            school: string;
+            name: string;
+            reaches: {
+                [key: string]: number;
+            };
+            panels: number;
+            paint: components["schemas"]["Quantity"];
+            minutes: components["schemas"]["Quantity"];
+            says: components["schemas"]["Phrase"];
+        };
+        SmallestBlend: {
+            found: components["schemas"]["FoundBlend"] | null;
         };
         Quantity: {
             /** @description Figures, phrases and their reasons. */
@@ -2449,6 +2634,142 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    simulate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description What will be seen of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Simulation"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutWish"];
+            };
+        };
+        responses: {
+            /** @description The section along a line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutSection"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    simulateSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                school: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description The school on this repair */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolOutlook"];
+                };
+            };
+            /** @description No such school */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    smallestBlend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description The smallest blend nobody sees */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SmallestBlend"];
                 };
             };
         };

@@ -84,7 +84,13 @@ export function chosenSide(document: JobDocument, side: PlannedSide): string | u
 
 /** A different school has different coats, so contours moved by hand no longer mean anything. */
 export function setSchool(document: JobDocument, school: JobDocument['plan']['school'], name: string): Change {
-  return planned(document, { school, coats: {} }, `School: ${name}`);
+  return planned(document, { school, coats: {}, wetBed: 'auto' }, `School: ${name}`);
+}
+
+/** A school with its reaches, as a search found them. */
+export function adoptBlend(document: JobDocument, school: JobDocument['plan']['school'], name: string, reaches: Readonly<Record<string, number>>): Change {
+  const coats = Object.fromEntries(Object.entries(reaches).map(([id, reachMm]) => [id, { reachMm }]));
+  return planned(document, { school, wetBed: 'auto', coats }, `Smallest blend: ${name}`);
 }
 
 export const setGun = (document: JobDocument, gun: 'standard' | 'small'): Change =>

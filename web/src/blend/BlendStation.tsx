@@ -1,5 +1,6 @@
-import { Box, Typography } from '@mui/material';
+import { Box, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
 import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { BodyShape } from '../api/types';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
@@ -7,34 +8,73 @@ import { Empty } from '../kit/States';
 import { useUnits } from '../kit/preferences';
 import { WhyFigure } from '../kit/Why';
 import { BodyMap } from '../map/BodyMap';
-import { PlanLayers } from '../map/PlanLayers';
+import type { Pair } from '../map/geometry';
+import { planCentre, PlanLayers } from '../map/PlanLayers';
 import { BlendToolbar } from './BlendToolbar';
 import { CoatStrip } from './CoatStrip';
+import { CutChart } from './CutChart';
+import { CutLine } from './CutLine';
 import { Handles } from './Handles';
+import { LightWalkLayer, LightWalkPanel, type Look } from './LightWalk';
+import { lineFrom } from './picture';
 import { CoatTable, PanelTable, ZoneTable } from './PlanTables';
+import { Schools } from './Schools';
+import { SeenBanner } from './SeenBanner';
 import { Sides } from './Sides';
+import { useCut, useSimulation } from './useSimulation';
+
+type Mode = 'contours' | 'walk' | 'cut';
+
+const MODES: readonly { key: Mode; name: string }[] = [{ key: 'contours', name: 'Contours' }, { key: 'walk', name: 'Light walk' }, { key: 'cut', name: 'Cross-cut' }];
+
+/** What is looked at, kept in the address so that it can be sent to somebody. */
+function useView() {
+  const [params, setParams] = useSearchParams();
+  const asked = params.get('view');
+  const mode: Mode = asked === 'walk' || asked === 'cut' ? asked : 'contours';
+  const look: Look = { angle: Number(params.get('angle') ?? 45), distance: Number(params.get('from') ?? 5), times: params.get('times') === '4' ? 4 : 1 };
+  const set = (part: Record<string, string>) => setParams((p) => { Object.entries(part).forEach(([k, v]) => p.set(k, v)); return p; }, { replace: true });
+  return {
+    mode,
+    look,
+    cut: lineFrom(params.get('cut')),
+    setMode: (view: Mode) => set({ view }),
+    setLook: (to: Look) => set({ angle: String(to.angle), from: String(to.distance), times: String(to.times) }),
+    setCut: ([a, b]: readonly [Pair, Pair]) => set({ cut: [...a, ...b].map((v) => Math.round(v)).join(',') }),
+  };
+}
 
 export function BlendStation({ handle, body }: { handle: BenchHandle; body: BodyShape }) {
   const { document, plan } = handle;
+  const { tokens } = useTheme();
   const units = useUnits();
   const [chosen, setChosen] = useState<string | null>(null);
+  const view = useView();
   const inPlay = useMemo(() => new Set(plan.panels.map((p) => p.id)), [plan.panels]);
   // The view belongs to the saved plan: it must not jump while a contour is being dragged.
   const focus = useMemo(() => handle.bench.plan.panels.map((p) => p.id).sort(), [handle.bench.plan.panels]);
+  const empty = document.repairs.length === 0;
+  const simulation = useSimulation(handle.bench.id, document, !empty);
+  const seen = simulation.data;
+  const [cx, cy] = planCentre(document, body);
+  const across = plan.roomNeeded.value + 120;
+  const line = view.cut ?? ([[cx - across, cy], [cx + across, cy]] as const);
+  const cut = useCut(handle.bench.id, document, view.mode === 'cut' && !empty ? line : null);
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' }, minHeight: 0 }}>
       <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' } }} tabIndex={-1}>
         <BlendToolbar handle={handle} />
-        {document.repairs.length === 0 ? (
+        {empty ? (
           <Empty title="No repair yet">Place a repair in station 1, Car. The blend is computed at once.</Empty>
         ) : (
           <>
-            <Box sx={{ position: 'relative', height: { xs: 360, md: 'max(360px, calc(100dvh - 322px))' } }}>
+            <Box sx={{ position: 'relative', height: { xs: 360, md: view.mode === 'contours' ? 'max(360px, calc(100dvh - 322px))' : 'max(330px, calc(100dvh - 400px))' } }}>
               <BodyMap body={body} label="Blend map: reach of each coat as contour lines" inPlay={inPlay} focus={focus}>
                 {({ mmPerPx: px, toMm }) => (
                   <>
-                    <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />
-                    <Handles handle={handle} body={body} px={px} toMm={toMm} chosen={chosen} onChoose={setChosen} />
+                    {view.mode === 'walk' && seen !== undefined ? <LightWalkLayer simulation={seen} look={view.look} body={body} px={px} ink={tokens.ink} /> : <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />}
+                    {view.mode === 'contours' && <Handles handle={handle} body={body} px={px} toMm={toMm} chosen={chosen} onChoose={setChosen} />}
+                    {view.mode === 'cut' && <CutLine line={line} px={px} toMm={toMm} onChange={view.setCut} />}
                   </>
                 )}
               </BodyMap>
@@ -42,9 +82,20 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
                 <Typography variant="body2" component="span">Blend room needed </Typography>
                 <WhyFigure figure={plan.roomNeeded} label="Blend room needed" strong />
               </Box>
+              <ToggleButtonGroup exclusive value={view.mode} aria-label="What the map shows" onChange={(_, mode: Mode | null) => mode !== null && view.setMode(mode)} sx={{ position: 'absolute', bottom: 10, right: 12, backgroundColor: tokens.raised }}>
+                {MODES.map((m) => <ToggleButton key={m.key} value={m.key}>{m.name}</ToggleButton>)}
+              </ToggleButtonGroup>
             </Box>
-            <CoatStrip handle={handle} chosen={chosen} onChoose={setChosen} />
+            {view.mode === 'walk' && seen !== undefined && <LightWalkPanel simulation={seen} look={view.look} onLook={view.setLook} busy={simulation.isPlaceholderData} />}
+            {view.mode === 'cut' && cut.data !== undefined && seen !== undefined && (
+              <>
+                <LightWalkPanel simulation={seen} look={view.look} onLook={view.setLook} busy={simulation.isPlaceholderData} />
+                <CutChart cut={cut.data} look={view.look} distances={seen.distances} busy={cut.isPlaceholderData} />
+              </>
+            )}
+            {view.mode === 'contours' && <CoatStrip handle={handle} chosen={chosen} onChoose={setChosen} />}
             <Box sx={{ p: { xs: 2, md: 3 }, display: 'flex', flexDirection: 'column', gap: 4 }}>
+              <Schools handle={handle} />
               <Sides handle={handle} body={body} />
               <PanelTable plan={plan} />
               <ZoneTable plan={plan} body={body} />
@@ -53,7 +104,9 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
           </>
         )}
       </Box>
-      <Meaning plan={plan} where={(at) => at.startsWith('zone:') || at.startsWith('coat:')} />
+      <Meaning plan={plan} where={(at) => at.startsWith('zone:') || at.startsWith('coat:')}>
+        {seen !== undefined && !empty && <SeenBanner simulation={seen} busy={simulation.isPlaceholderData} />}
+      </Meaning>
     </Box>
   );
 }

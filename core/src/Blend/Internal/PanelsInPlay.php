@@ -7,6 +7,7 @@ namespace Kalopsis\Blend\Internal;
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\Coat;
 use Kalopsis\Blend\GunChoice;
+use Kalopsis\Blend\School;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Blend\SideOption;
@@ -105,9 +106,11 @@ final class PanelsInPlay
         $folds = $this->hidesAStep($from->panel, $next, $seam);
         $line = $this->bodyLineBetween($from->panel, $room);
         $chosen = $this->request->sides[$key] ?? null;
-        $choice = $chosen ?? ($from->away === 0
-            ? ($this->isTrim($next) ? SideChoice::StopAtLine : SideChoice::Join)
-            : ($folds ? SideChoice::StopAtLine : SideChoice::Join));
+        $choice = $chosen ?? (match (true) {
+            $this->request->school === School::EdgeToEdge => SideChoice::Butt,
+            $from->away === 0 => $this->isTrim($next) ? SideChoice::StopAtLine : SideChoice::Join,
+            default => $folds ? SideChoice::StopAtLine : SideChoice::Join,
+        });
         $this->sides[] = $this->side($from, $next, $room, $reached, $choice, $chosen !== null, $this->options($from->panel, $next, $room, $line, $folds));
         if ($choice === SideChoice::StopAtLine && $line !== null && ! $this->isTrim($next)) {
             $from->stops[] = [$line->line, $this->inside($from)];

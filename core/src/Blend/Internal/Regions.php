@@ -65,7 +65,7 @@ final class Regions
                     }
                 }
             }
-            $planned[$id] = new PlannedPanel($inPlay->panel, $role, $inPlay->why, $reach, $limit);
+            $planned[$id] = new PlannedPanel($inPlay->panel, $role, $inPlay->why, $reach, $limit, $inPlay->footprints, $inPlay->stops);
         }
 
         return $planned;

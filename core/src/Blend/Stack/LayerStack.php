@@ -21,9 +21,6 @@ final readonly class LayerStack
     /** L* of mottle in a film that swims. Chosen here. */
     public const MOTTLE_L = 4.0;
 
-    /** @var list<float> distance from the primer, mm */
-    public array $xs;
-
     /** @var list<array<int, float>> pigmented film by node, by coat index */
     public array $films;
 
@@ -45,6 +42,8 @@ final readonly class LayerStack
      * @param float $bedVolatileUm volatile that a wet bed lands with
      * @param float $bedFromMm the bed lies from here outwards
      * @param float $rate drying rate of the booth, um/min
+     * @param list<float> $xs distances from the primer, mm, in the order they are looked at
+     * @param float $stepMm how far apart those places lie
      * @param float $h98Um pigmented dry film that hides (contrast ratio 0.98, ASTM D2805)
      */
     public function __construct(
@@ -55,22 +54,18 @@ final readonly class LayerStack
         private float $rate,
         float $h98Um,
         Assumptions $assumed,
-        float $fromMm,
-        float $toMm,
+        public array $xs,
         public float $stepMm,
     ) {
         // Uncovered share exp(-k h) falls to 2 % at h98: Poisson cover.
         $this->k = log(50.0) / ($h98Um * $assumed->hiding);
         $this->spreadDeg = $assumed->spreadDeg();
         $dryBelow = $assumed->dryBelowUm();
-        $xs = $films = $dryness = $swims = $uncovered = [];
-        $n = max(2, (int) round(($toMm - $fromMm) / $stepMm) + 1);
-        for ($i = 0; $i < $n; $i++) {
-            $x = $fromMm + $i * $stepMm;
-            $xs[] = $x;
+        $films = $dryness = $swims = $uncovered = [];
+        foreach ($xs as $x) {
             [$films[], $dryness[], $swims[], $uncovered[]] = $this->at($x, $dryBelow);
         }
-        [$this->xs, $this->films, $this->dryness, $this->swims, $this->uncovered] = [$xs, $films, $dryness, $swims, $uncovered];
+        [$this->films, $this->dryness, $this->swims, $this->uncovered] = [$films, $dryness, $swims, $uncovered];
     }
 
     /**
@@ -93,7 +88,7 @@ final readonly class LayerStack
                 $swims[$i] = FlakeOrder::tooWet($wet);
                 $uncovered *= exp(-$this->k * $films[$i]);
             }
-            $left = max(0.0, $lands + $left - $this->rate * $coat->dullMinutes);
+            $left = max(0.0, $lands + $left - $coat->flashedUm);
         }
 
         return [$films, $dryness, $swims, $uncovered];

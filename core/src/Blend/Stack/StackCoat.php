@@ -12,7 +12,8 @@ final readonly class StackCoat
      * @param float $volatileUm volatile at landing
      * @param float $reachMm full strength up to here past the primer
      * @param float $fadeMm then fading to nothing over this
-     * @param float $dullMinutes how long it flashes before the next coat; 0 goes on wet
+     * @param float $flashedUm volatile that leaves a full film before the next coat
+     * @param float $minutes how long that takes
      * @param float $ripple peak to peak over the mean, from overlapping strokes
      */
     public function __construct(
@@ -21,7 +22,8 @@ final readonly class StackCoat
         public float $volatileUm,
         public float $reachMm,
         public float $fadeMm,
-        public float $dullMinutes,
+        public float $flashedUm,
+        public float $minutes,
         public float $ripple = 0.0,
         public float $pitchMm = 70.0,
     ) {}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\OpenApi;
+
+use OpenApi\Attributes as OA;
+
+/** What will be seen of a plan. */
+#[OA\Schema(schema: 'NumberOrNothing', type: 'number', nullable: true)]
+#[OA\Schema(schema: 'SectionAngle', required: ['angle', 'dE', 'hex', 'hex4', 'index'], type: 'object', properties: [
+    new OA\Property(property: 'angle', type: 'integer'),
+    new OA\Property(property: 'dE', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'hex', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'hex4', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'index', type: 'array', description: 'by distance, then by place', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+])]
+#[OA\Schema(schema: 'SprayedCoat', required: ['id', 'name', 'dry', 'volatile', 'flash'], type: 'object', properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'dry', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'volatile', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'flash', ref: '#/components/schemas/Quantity'),
+])]
+#[OA\Schema(schema: 'Profile', required: ['fromMm', 'stepMm', 'mm', 'films', 'uncovered', 'dryPercent', 'byAngle'], type: 'object', properties: [
+    new OA\Property(property: 'fromMm', type: 'number'),
+    new OA\Property(property: 'stepMm', type: 'number'),
+    new OA\Property(property: 'mm', type: 'array', items: new OA\Items(ref: '#/components/schemas/NumberOrNothing')),
+    new OA\Property(property: 'films', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+    new OA\Property(property: 'uncovered', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'dryPercent', type: 'array', items: new OA\Items(ref: '#/components/schemas/NumberOrNothing')),
+    new OA\Property(property: 'byAngle', type: 'array', items: new OA\Items(ref: '#/components/schemas/SectionAngle')),
+])]
+#[OA\Schema(schema: 'CutSection', required: ['coats', 'angles', 'lengthMm', 'stepMm', 'panels', 'mm', 'films', 'uncovered', 'dryPercent', 'byAngle'], type: 'object', properties: [
+    new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/SprayedCoat')),
+    new OA\Property(property: 'angles', type: 'array', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'lengthMm', type: 'number'),
+    new OA\Property(property: 'stepMm', type: 'number'),
+    new OA\Property(property: 'panels', type: 'array', items: new OA\Items(type: 'string', nullable: true)),
+    new OA\Property(property: 'mm', type: 'array', items: new OA\Items(ref: '#/components/schemas/NumberOrNothing')),
+    new OA\Property(property: 'films', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+    new OA\Property(property: 'uncovered', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'dryPercent', type: 'array', items: new OA\Items(ref: '#/components/schemas/NumberOrNothing')),
+    new OA\Property(property: 'byAngle', type: 'array', items: new OA\Items(ref: '#/components/schemas/SectionAngle')),
+])]
+#[OA\Schema(schema: 'FieldRaster', required: ['panel', 'x0', 'y0', 'step', 'nx', 'ny', 'mm'], type: 'object', properties: [
+    new OA\Property(property: 'panel', type: 'string'),
+    new OA\Property(property: 'x0', type: 'number'),
+    new OA\Property(property: 'y0', type: 'number'),
+    new OA\Property(property: 'step', type: 'number'),
+    new OA\Property(property: 'nx', type: 'integer'),
+    new OA\Property(property: 'ny', type: 'integer'),
+    new OA\Property(property: 'mm', type: 'array', items: new OA\Items(ref: '#/components/schemas/NumberOrNothing')),
+])]
+#[OA\Schema(schema: 'IndexRow', required: ['angle', 'indices'], type: 'object', properties: [
+    new OA\Property(property: 'angle', type: 'integer'),
+    new OA\Property(property: 'indices', type: 'array', items: new OA\Items(type: 'number')),
+])]
+#[OA\Schema(schema: 'SideSeen', required: ['name', 'index', 'angle', 'distanceM'], type: 'object', properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'index', type: 'number'),
+    new OA\Property(property: 'angle', type: 'integer'),
+    new OA\Property(property: 'distanceM', type: 'number'),
+])]
+#[OA\Schema(schema: 'WorstPlace', required: ['angle', 'distanceM', 'at'], type: 'object', properties: [
+    new OA\Property(property: 'angle', type: 'integer'),
+    new OA\Property(property: 'distanceM', type: 'number'),
+    new OA\Property(property: 'at', ref: '#/components/schemas/Quantity'),
+])]
+#[OA\Schema(schema: 'Simulation', required: ['seen', 'index', 'says', 'certainty', 'low', 'high', 'worst', 'mottle', 'primerShows', 'need', 'boothMinutes', 'measured', 'reach10', 'reach90', 'table', 'sides', 'coats', 'angles', 'distances', 'profile', 'field'], type: 'object', properties: [
+    new OA\Property(property: 'seen', type: 'boolean'),
+    new OA\Property(property: 'index', type: 'number'),
+    new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+    new OA\Property(property: 'certainty', type: 'string', enum: ['sure', 'likely', 'doubtful']),
+    new OA\Property(property: 'low', type: 'number'),
+    new OA\Property(property: 'high', type: 'number'),
+    new OA\Property(property: 'worst', ref: '#/components/schemas/WorstPlace'),
+    new OA\Property(property: 'mottle', type: 'number'),
+    new OA\Property(property: 'primerShows', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'need', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
+    new OA\Property(property: 'boothMinutes', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'measured', type: 'boolean'),
+    new OA\Property(property: 'reach10', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'reach90', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'table', type: 'array', items: new OA\Items(ref: '#/components/schemas/IndexRow')),
+    new OA\Property(property: 'sides', type: 'array', items: new OA\Items(ref: '#/components/schemas/SideSeen')),
+    new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/SprayedCoat')),
+    new OA\Property(property: 'angles', type: 'array', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'distances', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'profile', ref: '#/components/schemas/Profile'),
+    new OA\Property(property: 'field', type: 'array', items: new OA\Items(ref: '#/components/schemas/FieldRaster')),
+])]
+#[OA\Schema(schema: 'CutWish', required: ['document', 'from', 'to'], type: 'object', properties: [
+    new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
+    new OA\Property(property: 'from', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'to', type: 'array', items: new OA\Items(type: 'number')),
+])]
+#[OA\Schema(schema: 'SchoolOutlook', required: ['key', 'name', 'how', 'risk', 'seen', 'index', 'says', 'certainty', 'panels', 'reach', 'paint', 'minutes', 'thumb'], type: 'object', properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'how', type: 'string'),
+    new OA\Property(property: 'risk', type: 'string'),
+    new OA\Property(property: 'seen', type: 'boolean'),
+    new OA\Property(property: 'index', type: 'number'),
+    new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+    new OA\Property(property: 'certainty', type: 'string', enum: ['sure', 'likely', 'doubtful']),
+    new OA\Property(property: 'panels', type: 'integer'),
+    new OA\Property(property: 'reach', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'paint', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'minutes', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'thumb', ref: '#/components/schemas/Phrase'),
+])]
+#[OA\Schema(schema: 'FoundBlend', required: ['school', 'name', 'reaches', 'panels', 'paint', 'minutes', 'says'], type: 'object', properties: [
+    new OA\Property(property: 'school', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'reaches', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'panels', type: 'integer'),
+    new OA\Property(property: 'paint', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'minutes', ref: '#/components/schemas/Quantity'),
+    new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+])]
+#[OA\Schema(schema: 'SmallestBlend', required: ['found'], type: 'object', properties: [new OA\Property(property: 'found', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/FoundBlend')])])]
+final class SimulationSchemas {}

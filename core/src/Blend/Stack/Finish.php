@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Blend\Stack;
+
+use Kalopsis\Blend\FinishClass;
+use Kalopsis\Colour\EffectFit;
+use Kalopsis\Colour\FlakeLobe;
+use Kalopsis\Colour\Geometry;
+use Kalopsis\Colour\Lab;
+use Kalopsis\Colour\Measurement;
+use Kalopsis\Colour\Viewing;
+use Kalopsis\Colour\Xyz;
+
+/** The colours a blend runs between: the car's finish, the one that is sprayed, and the primer below. */
+final readonly class Finish
+{
+    /** While nobody has measured a card the new colour is taken to be this much lighter at every angle, L*. Chosen here: an ordinary variant. */
+    public const ASSUMED_DL = 2.0;
+
+    /** L* of the lightest and of the darkest grey primer. Chosen here. */
+    private const PRIMER_L = [88.0, 28.0];
+
+    /**
+     * @param array<int, Lab> $old by angle
+     * @param array<int, Lab> $new by angle, laid as well as the old
+     */
+    private function __construct(public EffectFit $fit, public array $old, public array $new, public Xyz $primer, public float $h98Um, public bool $measured) {}
+
+    /** A finish of a class nobody has measured. Bodies and flakes from docs/model.md section 10. */
+    public static function assumed(FinishClass $class, ?int $greyShade, float $dL = self::ASSUMED_DL): self
+    {
+        $viewing = Viewing::paint();
+        [$body, $flake] = match ($class) {
+            FinishClass::SolidDark => [[16.0, 0.0, -1.0], [0.0, 0.0, 0.0]],
+            FinishClass::SolidLight => [[88.0, -1.0, 6.0], [0.0, 0.0, 0.0]],
+            FinishClass::MetallicDark => [[22.0, 0.0, -1.5], [103.8, 0.0, -1.5]],
+            FinishClass::MetallicLight => [[38.0, -0.3, -1.0], [151.3, -0.5, -1.0]],
+            FinishClass::Pearl => [[70.0, -0.5, 2.0], [120.0, 0.5, 4.0]],
+        };
+        $fit = EffectFit::made(Lab::of($body[0], $body[1], $body[2], $viewing), Lab::of($flake[0], $flake[1], $flake[2], $viewing));
+        $old = $new = [];
+        foreach (Geometry::Five->angles() as $angle) {
+            $old[$angle] = $fit->at($angle, FlakeLobe::level())->lab($viewing);
+            $new[$angle] = $old[$angle]->shifted($dL, 0.0, 0.0);
+        }
+
+        return new self(self::fitOf($new), $old, $new, self::primer($greyShade, $viewing), self::h98($class), false);
+    }
+
+    /** The car and a card, as they were measured. A solid read at 45/0 looks the same at every angle. */
+    public static function measured(FinishClass $class, ?int $greyShade, Measurement $car, Measurement $card): self
+    {
+        $old = $new = [];
+        if ($car->geometry === Geometry::FortyFiveZero || $card->geometry === Geometry::FortyFiveZero) {
+            foreach (Geometry::Five->angles() as $angle) {
+                $old[$angle] = $car->at(45);
+                $new[$angle] = $card->at(45);
+            }
+        } else {
+            foreach ($car->anglesWith($card) as $angle) {
+                $old[$angle] = $car->at($angle);
+                $new[$angle] = $card->at($angle);
+            }
+        }
+
+        return new self(self::fitOf($new), $old, $new, self::primer($greyShade, $car->viewing), self::h98($class), true);
+    }
+
+    /** @return list<int> */
+    public function angles(): array
+    {
+        return array_keys($this->old);
+    }
+
+    /** Pigmented dry film that hides (contrast ratio 0.98, ASTM D2805), um. Common practice: opaque 12 to 13, medium 20, weak 25 to 30. */
+    public static function h98(FinishClass $class): float
+    {
+        return match ($class) {
+            FinishClass::SolidDark, FinishClass::MetallicLight => 12.5,
+            FinishClass::SolidLight, FinishClass::MetallicDark => 20.0,
+            FinishClass::Pearl => 27.5,
+        };
+    }
+
+    /** @param array<int, Lab> $labs */
+    private static function fitOf(array $labs): EffectFit
+    {
+        return EffectFit::of(Measurement::ofLabs($labs));
+    }
+
+    private static function primer(?int $greyShade, Viewing $viewing): Xyz
+    {
+        $share = (($greyShade ?? 4) - 1) / 6.0;
+
+        return Lab::of(self::PRIMER_L[0] + ($share * (self::PRIMER_L[1] - self::PRIMER_L[0])), 0.0, 0.0, $viewing)->xyz();
+    }
+}
