@@ -12,7 +12,10 @@ use Kalopsis\Why\Figure;
 /** One side of the blend: from the nearest primer towards the next painted panel. */
 final readonly class Side implements JsonSerializable
 {
-    /** @param list<SideOption> $options in the order the trade tries them; empty where there is room */
+    /**
+     * @param list<SideOption> $options in the order the trade tries them; empty where there is room
+     * @param bool $folds the neighbour lies in another plane or is another material
+     */
     public function __construct(
         public string $panelId,
         public string $neighbourId,
@@ -25,6 +28,7 @@ final readonly class Side implements JsonSerializable
         public array $options,
         public Point $from,
         public Point $to,
+        public bool $folds = false,
     ) {}
 
     public function isShort(): bool

@@ -77,16 +77,17 @@ final readonly class DistanceField
     }
 
     /**
-     * The distances themselves, a number for each node, row by row, rounded to mm; null outside the panel. Ask for it on a field whose levels lie no
-     * further apart than 25 mm.
+     * The distances themselves, a number for each node, row by row, rounded to mm, also for nodes past the panel's edge; beyond a line that colour
+     * stops at, `$mostMm`. Ask for it on a field whose levels lie no further apart than 25 mm.
      *
-     * @return array{x0: float, y0: float, step: float, nx: int, ny: int, mm: list<?int>}
+     * @return array{x0: float, y0: float, step: float, nx: int, ny: int, mm: list<int>}
      */
     public function raster(float $mostMm): array
     {
         $mm = [];
         foreach ($this->distance->nodes as $k => $d) {
-            $mm[] = $this->mask->nodes[$k] < $this->lattice->step ? (int) round(min($d, $mostMm)) : null;
+            $beyond = $this->stopped && $this->mask->nodes[$k] > $this->lattice->step;
+            $mm[] = (int) round($beyond ? $mostMm : min($d, $mostMm));
         }
 
         return ['x0' => $this->lattice->x0, 'y0' => $this->lattice->y0, 'step' => $this->lattice->step, 'nx' => $this->lattice->nx, 'ny' => $this->lattice->ny, 'mm' => $mm];

@@ -1,5 +1,5 @@
 import { Box, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { BodyShape } from '../api/types';
 import { Meaning } from '../bench/Meaning';
@@ -27,20 +27,44 @@ type Mode = 'contours' | 'walk' | 'cut';
 
 const MODES: readonly { key: Mode; name: string }[] = [{ key: 'contours', name: 'Contours' }, { key: 'walk', name: 'Light walk' }, { key: 'cut', name: 'Cross-cut' }];
 
-/** What is looked at, kept in the address so that it can be sent to somebody. */
+interface View {
+  mode: Mode;
+  look: Look;
+  cut: readonly [Pair, Pair] | null;
+}
+
+/** Sliders and drags come faster than an address can follow. */
+const ADDRESS_MS = 150;
+
+/** What is looked at; the address follows, so that it can be sent to somebody. */
 function useView() {
   const [params, setParams] = useSearchParams();
-  const asked = params.get('view');
-  const mode: Mode = asked === 'walk' || asked === 'cut' ? asked : 'contours';
-  const look: Look = { angle: Number(params.get('angle') ?? 45), distance: Number(params.get('from') ?? 5), times: params.get('times') === '4' ? 4 : 1 };
-  const set = (part: Record<string, string>) => setParams((p) => { Object.entries(part).forEach(([k, v]) => p.set(k, v)); return p; }, { replace: true });
+  const [view, setView] = useState<View>(() => {
+    const asked = params.get('view');
+    return {
+      mode: asked === 'walk' || asked === 'cut' ? asked : 'contours',
+      look: { angle: Number(params.get('angle') ?? 45), distance: Number(params.get('from') ?? 5), times: params.get('times') === '4' ? 4 : 1 },
+      cut: lineFrom(params.get('cut')),
+    };
+  });
+  const { mode, look, cut } = view;
+  const address = mode === 'contours' ? '' : new URLSearchParams({
+    view: mode, angle: String(look.angle), from: String(look.distance), times: String(look.times),
+    ...(cut === null ? {} : { cut: cut.flat().map((v) => Math.round(v)).join(',') }),
+  }).toString();
+  const setLatest = useRef(setParams);
+  useEffect(() => {
+    setLatest.current = setParams;
+  });
+  useEffect(() => {
+    const timer = setTimeout(() => setLatest.current(new URLSearchParams(address), { replace: true }), ADDRESS_MS);
+    return () => clearTimeout(timer);
+  }, [address]);
   return {
-    mode,
-    look,
-    cut: lineFrom(params.get('cut')),
-    setMode: (view: Mode) => set({ view }),
-    setLook: (to: Look) => set({ angle: String(to.angle), from: String(to.distance), times: String(to.times) }),
-    setCut: ([a, b]: readonly [Pair, Pair]) => set({ cut: [...a, ...b].map((v) => Math.round(v)).join(',') }),
+    ...view,
+    setMode: (to: Mode) => setView((v) => ({ ...v, mode: to })),
+    setLook: (to: Look) => setView((v) => ({ ...v, look: to })),
+    setCut: (to: readonly [Pair, Pair]) => setView((v) => ({ ...v, cut: to })),
   };
 }
 
@@ -72,7 +96,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
               <BodyMap body={body} label="Blend map: reach of each coat as contour lines" inPlay={inPlay} focus={focus}>
                 {({ mmPerPx: px, toMm }) => (
                   <>
-                    {view.mode === 'walk' && seen !== undefined ? <LightWalkLayer simulation={seen} look={view.look} body={body} px={px} ink={tokens.ink} /> : <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />}
+                    {view.mode === 'walk' && seen !== undefined ? <LightWalkLayer simulation={seen} look={view.look} body={body} repairs={document.repairs} px={px} ink={tokens.ink} /> : <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />}
                     {view.mode === 'contours' && <Handles handle={handle} body={body} px={px} toMm={toMm} chosen={chosen} onChoose={setChosen} />}
                     {view.mode === 'cut' && <CutLine line={line} px={px} toMm={toMm} onChange={view.setCut} />}
                   </>

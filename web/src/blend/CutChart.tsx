@@ -31,6 +31,7 @@ export function CutChart({ cut, look, distances, busy }: { cut: CutSection; look
   });
   const shades = [0.28, 0.42, 0.56, 0.7, 0.84, 0.95];
   const line = (values: readonly number[], to: (v: number) => number) => `M${values.map((v, i) => `${x(i).toFixed(1)},${to(v).toFixed(1)}`).join('L')}`;
+  const inner = cut.mm.reduce<number>((best, mm, i) => ((mm ?? Infinity) < (cut.mm[best] ?? Infinity) ? i : best), 0);
   const every = Math.max(1, Math.floor(n / 10));
   return (
     <Box component="section" aria-label="Cross-cut" sx={{ px: 2.5, py: 1.5, opacity: busy ? 0.75 : 1, backgroundColor: (t) => t.tokens.surface, borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
@@ -39,9 +40,9 @@ export function CutChart({ cut, look, distances, busy }: { cut: CutSection; look
         {[0, 5, 10, 15, 20, 30].filter((v) => v < most).map((v) => <g key={v}><line x1={LEFT} x2={W - 8} y1={y(v)} y2={y(v)} stroke={tokens.line} /><text x={LEFT - 6} y={y(v) + 4} textAnchor="end" fill={tokens.inkSoft}>{v}</text></g>)}
         {stack.map((d, k) => <path key={k} d={d} fill={tokens.ink} fillOpacity={shades[k] ?? 1} stroke={tokens.surface} strokeWidth={0.7} />)}
         {cut.films.map((film, k) => {
-          const peak = film.reduce((best, f, i) => (f > (film[best] ?? 0) ? i : best), 0);
-          const mid = y(cut.films.slice(0, k).reduce((s, f) => s + (f[peak] ?? 0), 0) + (film[peak] ?? 0) / 2);
-          return (film[peak] ?? 0) > most * 0.09 ? <text key={k} x={x(Math.round(n / 2))} y={mid + 4} textAnchor="middle" fill={k > 1 ? tokens.surface : tokens.ink}>{cut.coats[k]?.name}</text> : null;
+          // Named where the cut is nearest to the primer's middle: there every coat has its full film.
+          const mid = y(cut.films.slice(0, k).reduce((s, f) => s + (f[inner] ?? 0), 0) + (film[inner] ?? 0) / 2);
+          return (film[inner] ?? 0) > most * 0.09 ? <text key={k} x={x(inner)} y={mid + 4} textAnchor="middle" fill={k > 1 ? tokens.surface : tokens.ink}>{cut.coats[k]?.name}</text> : null;
         })}
         <g transform={`translate(0 ${FILM + 12})`}>
           <text x={0} y={10} fill={tokens.inkSoft}>seen</text>

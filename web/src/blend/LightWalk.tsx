@@ -1,7 +1,8 @@
 import { Box, Slider, Stack, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useMemo } from 'react';
-import type { BodyShape, Simulation } from '../api/types';
+import type { BodyShape, RepairPart, Simulation } from '../api/types';
 import { ringsPath } from '../map/geometry';
+import { RepairShape } from '../map/PlanLayers';
 import { paint } from './picture';
 
 export interface Look {
@@ -11,7 +12,7 @@ export interface Look {
 }
 
 /** The map painted with the predicted colour, as it looks from there. */
-export function LightWalkLayer({ simulation, look, body, px, ink }: { simulation: Simulation; look: Look; body: BodyShape; px: number; ink: string }) {
+export function LightWalkLayer({ simulation, look, body, repairs, px, ink }: { simulation: Simulation; look: Look; body: BodyShape; repairs: readonly RepairPart[]; px: number; ink: string }) {
   const images = useMemo(() => {
     const at = simulation.profile.byAngle.find((a) => a.angle === look.angle);
     if (at === undefined) {
@@ -34,6 +35,7 @@ export function LightWalkLayer({ simulation, look, body, px, ink }: { simulation
           <image href={i.url} x={i.x0 - i.step / 2} y={i.y0 - i.step / 2} width={i.nx * i.step} height={i.ny * i.step} preserveAspectRatio="none" style={{ imageRendering: px < 3 ? 'auto' : 'pixelated' }} />
         </g>
       ))}
+      {repairs.map((r) => <RepairShape key={r.id} repair={r} body={body} fill="none" stroke={ink} strokeWidth={1.2 * px} strokeDasharray={`${3 * px} ${3 * px}`} />)}
       {images.map((i) => <path key={i.panel} d={ringsPath([body.panels.find((p) => p.id === i.panel)?.outline ?? []])} fill="none" stroke={ink} strokeWidth={2 * px} />)}
     </g>
   );

@@ -36,13 +36,13 @@ export function Schools({ handle }: { handle: BenchHandle }) {
       {waiting > 0 && <LinearProgress variant="determinate" value={(100 * rows.length) / Math.max(1, schools.length)} aria-label="Schools simulated" sx={{ mb: 1 }} />}
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Table of schools">
         <Table size="small">
-          <TableHead><TableRow><TableCell>School</TableCell><TableCell>What is seen of it</TableCell><TableCell align="right">Panels</TableCell><TableCell align="right">Paint</TableCell><TableCell align="right">In the booth</TableCell><TableCell>Main risk</TableCell><TableCell /></TableRow></TableHead>
+          <TableHead><TableRow><TableCell>School</TableCell><TableCell>What is seen of it</TableCell><TableCell align="right">Panels</TableCell><TableCell align="right">Paint</TableCell><TableCell align="right">In the booth</TableCell><TableCell /></TableRow></TableHead>
           <TableBody>
             {[...rows].sort(bySense).map((s) => {
               const mine = s.key === document.plan.school;
               return (
                 <TableRow key={s.key} selected={mine}>
-                  <TableCell sx={{ minWidth: 128 }}><strong>{s.name}</strong></TableCell>
+                  <TableCell sx={{ minWidth: 190 }}><strong>{s.name}</strong><Typography variant="body2" color="text.secondary">Main risk: {s.risk}.</Typography></TableCell>
                   <TableCell sx={{ minWidth: 210 }}>
                     <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
                       {s.seen && <Box sx={{ mt: 0.25 }}><SeverityMark severity="look-out" size={15} /></Box>}
@@ -52,7 +52,6 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                   <TableCell align="right">{s.panels}</TableCell>
                   <TableCell align="right"><Measure of={s.paint} /></TableCell>
                   <TableCell align="right"><Measure of={s.minutes} /></TableCell>
-                  <TableCell>{s.risk}</TableCell>
                   <TableCell align="right">{mine ? 'chosen' : <Button variant="outlined" aria-label={`Adopt ${s.name}`} onClick={() => handle.change(setSchool(document, s.key as SchoolKey, s.name))}>Adopt</Button>}</TableCell>
                 </TableRow>
               );

@@ -111,7 +111,7 @@ final class PanelsInPlay
             $from->away === 0 => $this->isTrim($next) ? SideChoice::StopAtLine : SideChoice::Join,
             default => $folds ? SideChoice::StopAtLine : SideChoice::Join,
         });
-        $this->sides[] = $this->side($from, $next, $room, $reached, $choice, $chosen !== null, $this->options($from->panel, $next, $room, $line, $folds));
+        $this->sides[] = $this->side($from, $next, $room, $reached, $choice, $chosen !== null, $this->options($from->panel, $next, $room, $line, $folds), $folds);
         if ($choice === SideChoice::StopAtLine && $line !== null && ! $this->isTrim($next)) {
             $from->stops[] = [$line->line, $this->inside($from)];
         }
@@ -203,7 +203,7 @@ final class PanelsInPlay
     }
 
     /** @param list<SideOption> $options */
-    private function side(InPlay $from, Panel $next, Room $room, bool $reached, ?SideChoice $choice, bool $byYou, array $options): Side
+    private function side(InPlay $from, Panel $next, Room $room, bool $reached, ?SideChoice $choice, bool $byYou, array $options, bool $folds = false): Side
     {
         return new Side(
             $from->panel->id,
@@ -222,6 +222,7 @@ final class PanelsInPlay
             $options,
             $room->from,
             $room->to,
+            $folds,
         );
     }
 

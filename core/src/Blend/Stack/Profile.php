@@ -9,8 +9,12 @@ use Kalopsis\Sight\Eye;
 /** What the eye is left with along the distance from the primer, at every angle and from every distance. */
 final readonly class Profile
 {
-    /** A step across a gap of 4 mm counts this much less; at a sharp body line a little less again. Chosen here. */
-    private const GAP = 1.7;
+    /** A step across a gap of 4 mm counts this much less; at a sharp body line less of that; where the surface turns away, much more. Chosen here. */
+    public const GAP = 1.7;
+
+    public const BODY_LINE = 1.3;
+
+    public const FOLD = 3.0;
 
     /** Nearer to a gap than this it takes part of the step, mm. */
     private const AT_GAP_MM = 15.0;
@@ -23,8 +27,9 @@ final readonly class Profile
     /**
      * @param ?float $cutMm where a gap ends the colour; null where it fades out freely
      * @param list<float> $distances m
+     * @param float $hides what the place of the cut takes off a step
      */
-    public static function of(LayerStack $stack, Finish $finish, Eye $eye, ?float $cutMm = null, array $distances = Eye::DISTANCES_M): self
+    public static function of(LayerStack $stack, Finish $finish, Eye $eye, ?float $cutMm = null, array $distances = Eye::DISTANCES_M, float $hides = self::GAP): self
     {
         $table = [];
         $best = [-1.0, 45, 5.0, 0.0];
@@ -39,7 +44,7 @@ final readonly class Profile
                 foreach ($eye->along($seen, $stack->stepMm, $m) as $i => $index) {
                     $index /= Eye::rarer($angle);
                     if ($cutMm !== null && abs($stack->xs[$i] - $cutMm) < self::AT_GAP_MM) {
-                        $index /= self::GAP;
+                        $index /= $hides;
                     }
                     if ($index > $worst) {
                         $worst = $index;

@@ -47,21 +47,21 @@ final class Simulator
         $ends = self::ends($coats, $sides);
         // Colour that covers whole panels fades nowhere: only its edges can be seen.
         $covers = self::covers($coats);
-        $to = $covers ? max([200.0, ...array_values($ends)]) + self::PAST_GAP_MM : null;
+        $to = $covers ? max([200.0, ...array_column($ends, 0)]) + self::PAST_GAP_MM : null;
         $stack = $builder->stack($coats, $bed, $finish->h98Um, new Assumptions(), self::STEP_MM, 1.0, $to);
         $eye = new Eye();
         $free = $covers ? Profile::nothing($finish) : Profile::of($stack, $finish, $eye);
         $cut = [];
-        foreach ($ends as $name => $room) {
-            $cut[$name] = Profile::of($stack, $finish, $eye, $room);
+        foreach ($ends as $name => [$room, $hides]) {
+            $cut[$name] = Profile::of($stack, $finish, $eye, $room, Eye::DISTANCES_M, $hides);
         }
         $found = [];
         foreach (Assumptions::spread(self::RUNS, $seed) as $assumed) {
             $other = $builder->stack($coats, $bed, $finish->h98Um, $assumed, self::COARSE_MM, 1.0, $to);
             $looks = new Eye($assumed->eye);
             $index = max($covers ? 0.0 : Profile::of($other, $finish, $looks)->worst, Profile::mottle($other, $looks));
-            foreach ($ends as $room) {
-                $index = max($index, Profile::of($other, $finish, $looks, $room)->worst);
+            foreach ($ends as [$room, $hides]) {
+                $index = max($index, Profile::of($other, $finish, $looks, $room, self::TELLING_M, $hides)->worst);
             }
             $found[] = $index;
         }
@@ -136,11 +136,11 @@ final class Simulator
     }
 
     /**
-     * Rooms of the sides where colour ends at a gap, by the neighbour's name.
+     * Rooms of the sides where colour ends at a gap or a line, and what that place takes off a step, by the neighbour's name.
      *
      * @param list<Coat> $coats
      * @param list<Side> $sides
-     * @return array<string, float>
+     * @return array<string, array{float, float}>
      */
     private static function ends(array $coats, array $sides): array
     {
@@ -152,7 +152,10 @@ final class Simulator
         foreach ($sides as $side) {
             $room = $side->room->value();
             if ($side->choice !== null && $side->choice !== SideChoice::Join && $room < $limit) {
-                $out[$side->neighbourName] = min($out[$side->neighbourName] ?? INF, $room);
+                $hides = $side->folds ? Profile::FOLD : ($side->choice === SideChoice::StopAtLine ? Profile::BODY_LINE : Profile::GAP);
+                if ($room < ($out[$side->neighbourName][0] ?? INF)) {
+                    $out[$side->neighbourName] = [$room, $hides];
+                }
             }
         }
 
