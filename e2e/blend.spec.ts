@@ -89,4 +89,20 @@ test('too small a panel makes the door join, and the smallest blend is found and
   await expect(page.getByTestId('outlook')).toContainText('Not seen from anywhere');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(reach).toHaveAttribute('aria-valuenow', String(before));
+
+  // The shop's own way: kept from this plan, adopted again after another.
+  await reach.focus();
+  await page.keyboard.press('ArrowRight');
+  await saved(page);
+  const ours = Number(await reach.getAttribute('aria-valuenow'));
+  await page.getByRole('button', { name: 'Keep this plan as our school' }).click();
+  await page.getByLabel('Name of our school').fill('The Merrowby way');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Adopt Outside-in' }).click();
+  await saved(page);
+  await page.getByRole('button', { name: 'Adopt The Merrowby way' }).click();
+  await saved(page);
+  await expect(reach).toHaveAttribute('aria-valuenow', String(ours));
+  await page.getByRole('button', { name: 'Put The Merrowby way away' }).click();
+  await expect(page.getByRole('button', { name: 'Adopt The Merrowby way' })).toHaveCount(0);
 });

@@ -13,6 +13,7 @@ use App\Http\Controllers\MeController;
 use App\Http\Controllers\ReadingFileController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShopSchoolController;
 use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
 use Illuminate\Support\Facades\Route;
@@ -40,6 +41,9 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/simulate', [SimulationController::class, 'simulate']);
     Route::post('jobs/{job}/cut', [SimulationController::class, 'cut']);
     Route::post('jobs/{job}/schools/{school}', [SimulationController::class, 'school']);
+    Route::post('jobs/{job}/shop-schools', [ShopSchoolController::class, 'store']);
+    Route::get('shop-schools', [ShopSchoolController::class, 'index']);
+    Route::post('shop-schools/{id}/put-away', [ShopSchoolController::class, 'putAway']);
     Route::post('jobs/{job}/smallest', [SimulationController::class, 'smallest']);
 
     Route::get('jobs/{job}/colour', [ColourDeskController::class, 'show']);

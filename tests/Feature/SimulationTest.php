@@ -65,6 +65,26 @@ it('simulates every school on the repair', function (): void {
     $this->postJson("/api/jobs/{$job->id}/schools/magic", ['document' => Bodies::job()])->assertStatus(404);
 });
 
+it('keeps a shop\'s own way as a school, offers it, and puts it away', function (): void {
+    $job = $this->open($this->painter());
+    $document = Bodies::job('front-door-left', 60.0, ['plan' => ['school' => 'transparent-last', 'wetBed' => 'on', 'coats' => ['base-1' => ['reachMm' => 22]], 'sides' => [['panel' => 'front-door-left', 'neighbour' => 'rear-door-left', 'choice' => 'butt']]]]);
+    $kept = $this->postJson("/api/jobs/{$job->id}/shop-schools", ['name' => 'The Merrowby way', 'document' => $document])->assertCreated();
+    expectFits(json_decode((string) $kept->getContent()), 'ShopSchool');
+    expect($kept->json('plan.coats.base-1.reachMm'))->toBe(22)->and($kept->json('plan.sides'))->toBeNull();
+    $this->postJson("/api/jobs/{$job->id}/shop-schools", ['name' => 'The Merrowby way', 'document' => $document])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+    $this->postJson("/api/jobs/{$job->id}/shop-schools", ['name' => 'Broken', 'document' => [...$document, 'plan' => ['school' => 'magic']]])->assertStatus(422)->assertJsonPath('errors.0.field', 'plan.school');
+    $this->getJson('/api/shop-schools')->assertOk()->assertJsonCount(1);
+    $row = $this->postJson("/api/jobs/{$job->id}/schools/as-sent", ['document' => $document])->assertOk();
+    expectFits(json_decode((string) $row->getContent()), 'SchoolOutlook');
+    expect($row->json('key'))->toBe('transparent-last');
+    $id = $kept->json('id');
+    $this->actingAs($this->painter())->getJson('/api/shop-schools')->assertOk()->assertJsonCount(0);
+    $this->postJson("/api/shop-schools/{$id}/put-away")->assertStatus(404);
+    $this->actingAs($this->painter($job->workshop))->postJson("/api/shop-schools/{$id}/put-away")->assertNoContent();
+    $this->getJson('/api/shop-schools')->assertJsonCount(0);
+    $this->postJson("/api/jobs/{$job->id}/shop-schools", ['name' => 'The Merrowby way', 'document' => $document])->assertCreated();
+});
+
 it('finds a smaller blend that still hides, or says that none does', function (): void {
     $job = $this->open($this->painter());
     $document = Bodies::job('front-door-left');

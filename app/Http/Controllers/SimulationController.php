@@ -61,9 +61,12 @@ final class SimulationController extends Controller
     public function school(DocumentRequest $request, RepairJob $job, string $school): JsonResponse
     {
         [$plan, $car, $card] = $this->asked($request, $job);
-        $known = School::tryFrom($school) ?? abort(404);
+        // "as-sent" looks at the document as it is: a shop's own school is one of the trade's with changes.
+        $outlook = $school === 'as-sent'
+            ? SchoolOutlook::asIs($plan->job, $this->planning->planner(), $car, $card)
+            : SchoolOutlook::of($plan->job, School::tryFrom($school) ?? abort(404), $this->planning->planner(), $car, $card);
 
-        return new JsonResponse(SchoolOutlook::of($plan->job, $known, $this->planning->planner(), $car, $card), 200, [], JSON_UNESCAPED_UNICODE);
+        return new JsonResponse($outlook, 200, [], JSON_UNESCAPED_UNICODE);
     }
 
     #[OA\Post(path: '/api/jobs/{job}/smallest', operationId: 'smallestBlend', tags: ['blend'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')))]

@@ -120,4 +120,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
 ])]
 #[OA\Schema(schema: 'SmallestBlend', required: ['found'], type: 'object', properties: [new OA\Property(property: 'found', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/FoundBlend')])])]
+#[OA\Schema(schema: 'KeepSchoolWish', required: ['name', 'document'], type: 'object', properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
+])]
+#[OA\Schema(schema: 'ShopSchool', required: ['id', 'name', 'plan'], type: 'object', properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'plan', ref: '#/components/schemas/PlanPart'),
+])]
 final class SimulationSchemas {}

@@ -36,7 +36,10 @@ final readonly class FlakeLobe
     /** Tilt of the flakes that shine towards an aspecular angle, degrees. */
     public static function tilt(int $angle): float
     {
-        return rad2deg(asin(sin(deg2rad(45.0)) / self::INDEX) - asin(sin(deg2rad(45.0 - $angle)) / self::INDEX)) / 2.0;
+        /** @var array<int, float> $known four trigonometric functions, asked for thousands of times */
+        static $known = [];
+
+        return $known[$angle] ??= rad2deg(asin(sin(deg2rad(45.0)) / self::INDEX) - asin(sin(deg2rad(45.0 - $angle)) / self::INDEX)) / 2.0;
     }
 
     /** Weight of the flake's colour at an aspecular angle: 1 at the top of a level lobe. */

@@ -24,6 +24,14 @@ final readonly class SchoolOutlook implements JsonSerializable
         return new self($school, $plan, Spray::of($plan, $car, $card, false));
     }
 
+    /** The job exactly as it is: a shop's own way. */
+    public static function asIs(JobSpec $job, JobPlanner $planner, ?Measurement $car, ?Measurement $card): self
+    {
+        $plan = $planner->plan($job);
+
+        return new self($job->plan->school, $plan, Spray::of($plan, $car, $card, false));
+    }
+
     /**
      * The job as this school does it, with reaches of its own.
      *

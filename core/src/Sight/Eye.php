@@ -124,8 +124,7 @@ final readonly class Eye
         for ($i = 0; $i < $n; $i++) {
             $sum = 0.0;
             foreach ($steps as $at => $step) {
-                $k = $i - $at;
-                $sum += $step * ($k >= 0 ? $table[$k] : -$table[-$k - 1]);
+                $sum += $step * $table[$n + $i - $at];
             }
             $out[] = $sum;
         }
@@ -133,7 +132,7 @@ final readonly class Eye
         return $out;
     }
 
-    /** @return list<float> the kernel at half a step, one and a half, ... */
+    /** @return list<float> the kernel at -n + 1/2 steps to n - 1/2 steps, so that node minus step is an index from n on */
     private static function table(Kernel $kernel, int $n, float $stepMm, float $distanceM): array
     {
         /** @var array<string, list<float>> $known the same numbers always give the same table */
@@ -141,7 +140,7 @@ final readonly class Eye
         $key = "{$kernel->name} {$n} {$stepMm} {$distanceM}";
         if (! isset($known[$key])) {
             $values = [];
-            for ($k = 0; $k < $n; $k++) {
+            for ($k = -$n; $k < $n; $k++) {
                 $values[] = $kernel->step(self::degrees(($k + 0.5) * $stepMm, $distanceM));
             }
             $known[$key] = $values;

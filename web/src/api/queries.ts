@@ -10,6 +10,7 @@ export const keys = {
   colour: (id: string) => ['job', id, 'colour'] as const,
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
+  shopSchools: ['shop-schools'] as const,
   body: (key: string) => ['body', key] as const,
 };
 
@@ -21,6 +22,8 @@ export const useArchivedJobs = (enabled: boolean) =>
   useQuery({ queryKey: keys.archived, queryFn: () => unwrap(api.GET('/api/jobs', { params: { query: { archived: '1' as unknown as boolean } } })), enabled });
 
 export const useShelf = () => useQuery({ queryKey: keys.shelf, queryFn: () => unwrap(api.GET('/api/shelf')), staleTime: 300_000 });
+
+export const useShopSchools = () => useQuery({ queryKey: keys.shopSchools, queryFn: () => unwrap(api.GET('/api/shop-schools')), staleTime: 300_000 });
 
 export const useBody = (key: string | undefined) =>
   useQuery({

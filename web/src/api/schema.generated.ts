@@ -548,6 +548,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/shop-schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepSchool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop-schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listShopSchools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop-schools/{id}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putSchoolAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/simulate": {
         parameters: {
             query?: never;
@@ -1448,6 +1496,15 @@ export interface components {
         };
         SmallestBlend: {
             found: components["schemas"]["FoundBlend"] | null;
+        };
+        KeepSchoolWish: {
+            name: string;
+            document: components["schemas"]["JobDocument"];
+        };
+        ShopSchool: {
+            id: string;
+            name: string;
+            plan: components["schemas"]["PlanPart"];
         };
         Quantity: {
             /** @description Figures, phrases and their reasons. */
@@ -2634,6 +2691,91 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    keepSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepSchoolWish"];
+            };
+        };
+        responses: {
+            /** @description On the shelf */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopSchool"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listShopSchools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shop's own schools */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopSchool"][];
+                };
+            };
+        };
+    };
+    putSchoolAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No longer offered; plans that use it stay as they are */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not in this workshop */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -30,6 +30,7 @@ export type Reason = Schemas['Reason'];
 export type RepairPart = Schemas['RepairPart'];
 export type SchoolOutlook = Schemas['SchoolOutlook'];
 export type Section = Pick<CutSection, 'mm' | 'films' | 'uncovered' | 'dryPercent' | 'byAngle'>;
+export type ShopSchool = Schemas['ShopSchool'];
 export type Simulation = Schemas['Simulation'];
 export type Shelf = Schemas['Shelf'];
 export type Spraying = Schemas['Spraying'];

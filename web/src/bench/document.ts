@@ -87,6 +87,13 @@ export function setSchool(document: JobDocument, school: JobDocument['plan']['sc
   return planned(document, { school, coats: {}, wetBed: 'auto' }, `School: ${name}`);
 }
 
+/** A way to spray that the shop keeps: everything of a plan but what belongs to one car. */
+export function adoptShopSchool(document: JobDocument, name: string, plan: Partial<JobDocument['plan']>): Change {
+  const { sides, remainderMl } = document.plan;
+  const kept = { ...(sides === undefined ? {} : { sides }), ...(remainderMl === undefined ? {} : { remainderMl }) };
+  return changed(document, { plan: { school: document.plan.school, ...plan, ...kept } }, `School: ${name}`);
+}
+
 /** A school with its reaches, as a search found them. */
 export function adoptBlend(document: JobDocument, school: JobDocument['plan']['school'], name: string, reaches: Readonly<Record<string, number>>): Change {
   const coats = Object.fromEntries(Object.entries(reaches).map(([id, reachMm]) => [id, { reachMm }]));

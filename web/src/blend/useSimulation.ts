@@ -1,7 +1,8 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, unwrap } from '../api/client';
-import type { JobDocument, SchoolOutlook, Shelf } from '../api/types';
+import type { JobDocument, SchoolOutlook, Shelf, ShopSchool } from '../api/types';
+import { adoptShopSchool } from '../bench/document';
 import type { Pair } from '../map/geometry';
 
 /** While something is dragged, one question at a time is enough. */
@@ -41,12 +42,21 @@ export function useCut(jobId: string, document: JobDocument, line: readonly [Pai
 }
 
 /** Every school on this repair, asked one by one, so that rows come in as they are done. */
-export function useSchools(jobId: string, document: JobDocument, schools: Shelf['schools'], enabled: boolean): { rows: SchoolOutlook[]; waiting: number } {
+export function useSchools(jobId: string, document: JobDocument, schools: Shelf['schools'], own: readonly ShopSchool[]): { rows: SchoolOutlook[]; waiting: number } {
   const key = JSON.stringify(document);
+  const enabled = schools.length > 0;
+  // A school of the shop is looked at as the document it would make; its row carries its own name.
+  const asked = [
+    ...schools.map((s) => ({ key: s.key, name: null, school: s.key, document })),
+    ...own.map((s) => ({ key: s.id, name: s.name, school: 'as-sent', document: adoptShopSchool(document, s.name, s.plan).document })),
+  ];
   return useQueries({
-    queries: schools.map((s) => ({
+    queries: asked.map((s) => ({
       queryKey: ['school', jobId, s.key, key],
-      queryFn: () => unwrap(api.POST('/api/jobs/{job}/schools/{school}', { params: { path: { job: jobId, school: s.key } }, body: { document } })),
+      queryFn: async () => {
+        const row = await unwrap(api.POST('/api/jobs/{job}/schools/{school}', { params: { path: { job: jobId, school: s.school } }, body: { document: s.document } }));
+        return { ...row, key: s.key, name: s.name ?? row.name };
+      },
       enabled,
       retry: false,
       staleTime: 60_000,

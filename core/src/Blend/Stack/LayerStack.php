@@ -105,9 +105,10 @@ final readonly class LayerStack
     public function colours(int $angle, EffectFit $new, Xyz $old, Xyz $primer): array
     {
         $out = [];
+        $rest = $new->rest[$angle] ?? new Xyz(0.0, 0.0, 0.0);
         foreach ($this->xs as $n => $x) {
             $remaining = 1.0;
-            $xyz = new Xyz(0.0, 0.0, 0.0);
+            $px = $py = $pz = 0.0;
             for ($i = count($this->coats) - 1; $i >= 0; $i--) {
                 $film = $this->films[$n][$i] ?? 0.0;
                 if ($film < self::SPECKS_UM) {
@@ -115,10 +116,15 @@ final readonly class LayerStack
                 }
                 $weight = (1.0 - exp(-$this->k * $film)) * $remaining;
                 $lobe = new FlakeLobe(FlakeLobe::LEVEL_DEG + $this->spreadDeg * $this->dryness[$n][$i], $this->dryness[$n][$i], $this->swims[$n][$i]);
-                $xyz = $xyz->plus($new->at($angle, $lobe), $weight);
+                // EffectFit::at, without an object for each coat and node.
+                $g = $lobe->at($angle);
+                $px += $weight * max(0.0, $new->body->x + $g * $new->flake->x + $rest->x);
+                $py += $weight * max(0.0, $new->body->y + $g * $new->flake->y + $rest->y);
+                $pz += $weight * max(0.0, $new->body->z + $g * $new->flake->z + $rest->z);
                 $remaining *= exp(-$this->k * $film);
             }
-            $out[] = $xyz->plus($x < 0.0 ? $primer : $old, $remaining);
+            $below = $x < 0.0 ? $primer : $old;
+            $out[] = new Xyz($px + $remaining * $below->x, $py + $remaining * $below->y, $pz + $remaining * $below->z);
         }
 
         return $out;
