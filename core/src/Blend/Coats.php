@@ -136,7 +136,7 @@ final class Coats
         return [
             self::coat('base-1', 'Base 1', CoatKind::Base, $role, $widest - $r->stepMm, $r->fadeMm, 1.0, $full, 'Wet, covers most', $because('One wet coat, two thirds of the usual reducer.'))->reduced(self::UNDER_REDUCED),
             self::coat('half', 'Half coat', CoatKind::Half, $role, $r->marginMm, $r->fadeMm, self::THIN, $full, 'Pulled back, straight away', $because('Half a coat over the primer, straight after the wet one.'))->reduced(self::UNDER_REDUCED),
-            self::coat('control', 'Control coat', CoatKind::Control, $role, $widest, $r->fadeMm, self::THIN, $thin, 'Dust over everything, just past it', $because('A pulled-back dust coat to the widest point.')),
+            self::coat('control', 'Control coat', CoatKind::Control, $role, $widest, $r->fadeMm, self::THIN, $thin, 'Dust over everything, just past it', $because('A pulled-back dust coat to the widest point.'))->reduced(self::UNDER_REDUCED),
         ];
     }
 

@@ -31,7 +31,7 @@ final class Landing
         $rate = FlashOff::rate($volatile, $air, AirMovement::Booth);
         $solids = $product->mixedAt($s->ratio)->volumeSolids();
         // The data sheet's film at the data sheet's set-up; another set-up of the same gun lays more or less.
-        $wet = $product->dryFilmUm / $product->mix()->volumeSolids() * Stroke::change($product->gun, $s->gun);
+        $wet = $product->wetFilmUm() * Stroke::change($product->gun, $s->gun);
         $full = Laid::of($wet, $solids, 1.0, $s->gun, $volatile, $air)->volatileUm();
         $landing = $full;
         if ($s->controlCoat) {

@@ -53,7 +53,8 @@ final class CupPlanner
         $sum = 0.0;
         $coats = [];
         foreach ($needs as $need) {
-            $film = $product->dryFilmUm * $need->filmShare;
+            // The hand lays as much wet paint whatever is in it: more reducer, less dry film.
+            $film = $product->wetFilmUm() * $mix->volumeSolids() * $need->filmShare;
             $transfer = $need->gun->transferEfficiency();
             $ml = Coverage::millilitres($need->areaM2, $film, $mix->volumeSolids(), $transfer);
             $sum += $ml;

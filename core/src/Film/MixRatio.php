@@ -61,6 +61,15 @@ final readonly class MixRatio
         return $this->parts[$index] / $this->total();
     }
 
+    /** The same with more or less of what is poured last, the reducer: 0.67 under-reduces. */
+    public function reduced(float $by): self
+    {
+        $parts = $this->parts;
+        $parts[count($parts) - 1] = round($parts[count($parts) - 1] * $by, 3);
+
+        return self::of($parts, $this->asPercent);
+    }
+
     /** As it was written: "4:1:2" or "+55 %". */
     public function text(): string
     {

@@ -28,6 +28,12 @@ final readonly class Product
         return new Mix($ratio, $this->components);
     }
 
+    /** Wet film of one full coat, um: what leaves the data sheet's dry film at the data sheet's mix. */
+    public function wetFilmUm(): float
+    {
+        return $this->dryFilmUm / $this->mix()->volumeSolids();
+    }
+
     public function mix(): Mix
     {
         return $this->mixedAt($this->ratio);

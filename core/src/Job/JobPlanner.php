@@ -14,6 +14,7 @@ use Kalopsis\Cups\CoatNeed;
 use Kalopsis\Cups\Cup;
 use Kalopsis\Cups\CupPlanner;
 use Kalopsis\Film\FlashGuide;
+use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Panel\BlendRoom;
 use Kalopsis\Panel\Material;
@@ -39,7 +40,7 @@ final readonly class JobPlanner
             $coats[$coat->id] = $coat->role->value;
             $needs[] = new CoatNeed($coat->id, $coat->name, $coat->role, $blend->areaOf($coat)->value(), $coat->filmShare, $coat->gun);
         }
-        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->system, $job->plan->ratios, $job->plan->remainderMl);
+        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->system, $this->ratios($job, $blend), $job->plan->remainderMl);
         $mixes = [];
         foreach ($cups as $cup) {
             $mixes[$cup->product->role->value] = $cup->mix;
@@ -63,6 +64,23 @@ final readonly class JobPlanner
             $blend->panels === [] ? [] : Cautions::of($coats, $mixes, $zones, $job->system->carrier, in_array(ZoneKind::ColourBlend->value, $zones, true), $plastic),
             $this->stations($job, $blend, $cups),
         );
+    }
+
+    /**
+     * What the painter chose, else the data sheet's mix as the school reduces it.
+     *
+     * @return array<string, MixRatio>
+     */
+    private function ratios(JobSpec $job, BlendPlan $blend): array
+    {
+        $ratios = $job->plan->ratios;
+        foreach ($blend->coats as $coat) {
+            if ($coat->reduction !== 1.0 && ! isset($job->plan->ratios[$coat->role->value])) {
+                $ratios[$coat->role->value] = $job->system->product($coat->role)->ratio->reduced($coat->reduction);
+            }
+        }
+
+        return $ratios;
     }
 
     /**

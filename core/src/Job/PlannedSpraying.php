@@ -21,6 +21,7 @@ final class PlannedSpraying
         $full = $half = 0;
         $control = false;
         $gun = null;
+        $reduction = 1.0;
         foreach ($plan->blend->coats as $coat) {
             match ($coat->kind) {
                 CoatKind::Base => $full++,
@@ -28,6 +29,7 @@ final class PlannedSpraying
                 CoatKind::Control => $control = true,
                 CoatKind::Sealer, CoatKind::WetBed, CoatKind::Clear => null,
             };
+            $reduction = $coat->kind->isColour() ? $coat->reduction : $reduction;
             $gun = $coat->kind === CoatKind::Base ? $gun ?? $coat->gun : $gun;
         }
         $product = self::product($plan);
@@ -36,7 +38,7 @@ final class PlannedSpraying
             $full,
             $half,
             $control,
-            $plan->job->plan->ratios[$product->role->value] ?? $product->ratio,
+            $plan->job->plan->ratios[$product->role->value] ?? $product->ratio->reduced($reduction),
             $plan->reducer,
             $gun ?? new GunSetUp($product->gun->bar, $product->gun->distanceMm, $product->gun->overlapPercent),
             ClearOver::Clear,

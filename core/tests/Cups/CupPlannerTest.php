@@ -32,9 +32,11 @@ it('mixes area x film / (solids x transfer) plus what the gun keeps (worked by h
         ->and($cup->pours[1]->cumulativeMl)->toEqualWithDelta(110.0, 1e-9);
 });
 
-it('thins with a chosen ratio: more paint to spray, as much pigment', function (): void {
+it('thins with a chosen ratio: as much paint to spray, less pigment in it (job practice: under-reduced covers in a coat and a half)', function (): void {
     $over = baseCup(1.0, ['base-effect' => MixRatio::parse('1:1.5')]);
-    expect($over->coats[0]->volume->value())->toEqualWithDelta(7 / (0.28 / 2.5 * 0.65), 1e-9)
+    $dry = fn ($cup): float => $cup->coats[0]->volume->value() * 0.65 * $cup->mix->volumeSolids();
+    expect($over->coats[0]->volume->value())->toEqualWithDelta(7 / (0.28 / 1.75 * 0.65), 1e-9)
+        ->and($dry($over))->toEqualWithDelta(7 * 1.75 / 2.5, 1e-9)->and($dry(baseCup(1.0, [])))->toEqualWithDelta(7.0, 1e-9)
         ->and($over->mix->ratio->text())->toBe('1:1.5');
 });
 

@@ -127,10 +127,12 @@ it('carries colour along the side past a small panel to the one behind it', func
         ->and(count($plan->blend->panels['rear-door-left']->reach['control']->rings))->toBe(1);
 });
 
-it('mixes more for the same job with thinner paint, and less reducer grade changes nothing in the cups', function (): void {
+it('mixes as much for the same job with thinner paint, with less base in it, and less reducer grade changes nothing in the cups', function (): void {
     $ml = fn (JobPlan $plan): float => $plan->cups[1]->total->value();
     $standard = planned(Bodies::job());
-    expect($ml(planned(Bodies::job(change: ['plan' => ['ratios' => ['base-effect' => '1:2']]]))))->toBeGreaterThan($ml($standard))
+    $thin = planned(Bodies::job(change: ['plan' => ['ratios' => ['base-effect' => '1:2']]]));
+    expect($ml($thin))->toBe($ml($standard))
+        ->and($thin->cups[1]->pours[0]->ml)->toBeLessThan($standard->cups[1]->pours[0]->ml)
         ->and($ml(planned(Bodies::job(change: ['booth' => ['temperatureC' => 34]]))))->toBe($ml($standard))
         ->and(planned(Bodies::job(change: ['booth' => ['temperatureC' => 34]]))->reducer->value)->toBe('extra-slow')
         ->and($ml(planned(Bodies::job(change: ['plan' => ['remainderMl' => 140]]))) - $ml($standard))->toBe(100.0);

@@ -46,12 +46,11 @@ final readonly class StackBuilder
     public function laid(Coat $coat): Laid
     {
         $product = $this->system->product($coat->role);
-        $solids = $product->mixedAt($this->ratios[$coat->role->value] ?? $product->ratio)->volumeSolids();
-        // Less reducer, the same hand: as much wet paint, more solids in it.
-        $solids = min(0.9, $solids * (1.0 + 0.43 * (1.0 - $coat->reduction)));
-        $wet = $product->dryFilmUm * $coat->filmShare / $product->mix()->volumeSolids();
+        // What the painter chose is the mix; else the school's way with the data sheet's.
+        $ratio = $this->ratios[$coat->role->value] ?? $product->ratio->reduced($coat->reduction);
 
-        return Laid::of($wet, $solids, $coat->pigmentShare, $coat->gun, $this->volatile, $this->air);
+        // The hand lays as much wet paint whatever is in it: more reducer, less film.
+        return Laid::of($product->wetFilmUm() * $coat->filmShare, $product->mixedAt($ratio)->volumeSolids(), $coat->pigmentShare, $coat->gun, $this->volatile, $this->air);
     }
 
     public function flashMinutes(Coat $coat): float
@@ -80,7 +79,7 @@ final readonly class StackBuilder
             $layers[] = new StackCoat($coat->id, $laid->pigmentedUm, $laid->volatileUm(), $reach, max(1.0, $coat->fadeMm * $scale), self::GONE * $laid->volatileUm(), $this->flashMinutes($coat), self::ripple($coat->gun), Stroke::fanMm($coat->gun) * (1.0 - $coat->gun->overlapPercent / 100.0));
         }
         $wetBed = $this->system->product(ProductRole::WetBed);
-        $landing = Laid::of($wetBed->dryFilmUm / $wetBed->mix()->volumeSolids(), $wetBed->mix()->volumeSolids(), 0.0, $wetBed->gun, $this->volatile, $this->air)->volatileUm();
+        $landing = Laid::of($wetBed->wetFilmUm(), $wetBed->mix()->volumeSolids(), 0.0, $wetBed->gun, $this->volatile, $this->air)->volatileUm();
 
         return new LayerStack(
             $layers,
