@@ -67,7 +67,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'distanceM', type: 'number'),
     new OA\Property(property: 'at', ref: '#/components/schemas/Quantity'),
 ])]
-#[OA\Schema(schema: 'Simulation', required: ['seen', 'index', 'says', 'certainty', 'low', 'high', 'worst', 'mottle', 'primerShows', 'need', 'boothMinutes', 'measured', 'reach10', 'reach90', 'table', 'sides', 'coats', 'angles', 'distances', 'profile', 'field'], type: 'object', properties: [
+#[OA\Schema(schema: 'Simulation', required: ['seen', 'index', 'says', 'certainty', 'low', 'high', 'worst', 'mottle', 'banding', 'primerShows', 'need', 'boothMinutes', 'measured', 'reach10', 'reach90', 'table', 'sides', 'coats', 'angles', 'distances', 'profile', 'field'], type: 'object', properties: [
     new OA\Property(property: 'seen', type: 'boolean'),
     new OA\Property(property: 'index', type: 'number'),
     new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
@@ -76,6 +76,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'high', type: 'number'),
     new OA\Property(property: 'worst', ref: '#/components/schemas/WorstPlace'),
     new OA\Property(property: 'mottle', type: 'number'),
+    new OA\Property(property: 'banding', type: 'number'),
     new OA\Property(property: 'primerShows', ref: '#/components/schemas/Quantity'),
     new OA\Property(property: 'need', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
     new OA\Property(property: 'boothMinutes', ref: '#/components/schemas/Quantity'),

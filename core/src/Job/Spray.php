@@ -109,6 +109,7 @@ final readonly class Spray implements JsonSerializable
             'high' => round($o->spreadHigh, 2),
             'worst' => ['angle' => $worst->angle, 'distanceM' => $worst->distanceM, 'at' => Quantity::mm($worst->atMm)],
             'mottle' => round($o->mottle, 2),
+            'banding' => round($o->banding, 2),
             'primerShows' => Quantity::percent(100.0 * $o->primerShows),
             'need' => $o->need,
             'boothMinutes' => Quantity::minutes($o->boothMinutes),

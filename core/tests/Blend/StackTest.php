@@ -153,6 +153,18 @@ it('knows the ripple of parabolic strokes side by side: exact at 1 - 1/n, an upp
     }
 })->with([[0.5, 0.375], [0.6, 0.072], [0.7, 0.054], [0.75, 0.09375], [0.85, 0.016], [0.9, 0.015]]);
 
+it('stripes more with low overlap, fast reducer and dry paint, and not at all on a solid (common practice: zebra)', function (): void {
+    $index = function (float $ripple, FinishClass $class = SILVER, ReducerGrade $grade = ReducerGrade::Standard, float $c = 22.0): float {
+        $how = ['reducer' => $grade, 'air' => new Air($c, 50)];
+        $coats = array_map(fn ($k) => new Kalopsis\Blend\Stack\StackCoat($k->id, $k->pigmentedUm, 0.4 * $k->volatileUm, $k->reachMm, $k->fadeMm, $k->flashedUm, $k->minutes, $ripple, 80.0), Sprays::over(300, 3, $how));
+
+        return Profile::banding(Sprays::stack($coats, Bed::None, 12.5, new Air($c, 50), $grade), Finish::assumed($class, 3), new Eye());
+    };
+    expect($index(0.375))->toBeGreaterThan($index(0.094))->and($index(0.094))->toBeGreaterThan($index(0.0))->and($index(0.0))->toEqualWithDelta(0.0, 1e-9)
+        ->and($index(0.375, SILVER, ReducerGrade::Fast, 32.0))->toBeGreaterThan($index(0.375))
+        ->and($index(0.375, BLACK))->toBeLessThan(0.01);
+});
+
 it('says how sure it is from the spread, and draws the same spread from the same seed', function (): void {
     expect(Certainty::of(1.0))->toBe(Certainty::Sure)->and(Certainty::of(0.05))->toBe(Certainty::Sure)->and(Certainty::of(0.75))->toBe(Certainty::Likely)->and(Certainty::of(0.5))->toBe(Certainty::Doubtful)
         ->and(Assumptions::spread(9, 3))->toEqual(Assumptions::spread(9, 3))->not->toEqual(Assumptions::spread(9, 4))

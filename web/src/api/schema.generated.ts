@@ -1448,6 +1448,7 @@ export interface components {
             high: number;
             worst: components["schemas"]["WorstPlace"];
             mottle: number;
+            banding: number;
             primerShows: components["schemas"]["Quantity"];
             need: components["schemas"]["Figure"] | null;
             boothMinutes: components["schemas"]["Quantity"];

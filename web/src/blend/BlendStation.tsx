@@ -52,12 +52,16 @@ function useView() {
     view: mode, angle: String(look.angle), from: String(look.distance), times: String(look.times),
     ...(cut === null ? {} : { cut: cut.flat().map((v) => Math.round(v)).join(',') }),
   }).toString();
-  const setLatest = useRef(setParams);
+  const latest = useRef({ setParams, now: params.toString() });
   useEffect(() => {
-    setLatest.current = setParams;
+    latest.current = { setParams, now: params.toString() };
   });
   useEffect(() => {
-    const timer = setTimeout(() => setLatest.current(new URLSearchParams(address), { replace: true }), ADDRESS_MS);
+    // An address that says so already is left alone: somebody may just be on the way to another page.
+    if (latest.current.now === address) {
+      return undefined;
+    }
+    const timer = setTimeout(() => latest.current.setParams(new URLSearchParams(address), { replace: true }), ADDRESS_MS);
     return () => clearTimeout(timer);
   }, [address]);
   return {

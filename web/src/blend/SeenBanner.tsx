@@ -2,7 +2,7 @@ import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typograph
 import type { Simulation } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
 import { WhyFigure } from '../kit/Why';
-import { Words } from '../kit/Words';
+import { Measure, Words } from '../kit/Words';
 
 const SURE: Record<Simulation['certainty'], string> = { sure: 'Sure', likely: 'Likely', doubtful: 'Doubtful' };
 
@@ -21,6 +21,9 @@ export function SeenBanner({ simulation, busy }: { simulation: Simulation; busy:
       </Typography>
       <Typography variant="body2" sx={{ mt: 0.75 }}>
         {simulation.need === null ? 'No length of this blend hides it.' : <>Fade length needed <WhyFigure figure={simulation.need} label="Fade length needed" strong /></>}
+      </Typography>
+      <Typography variant="body2" sx={{ mt: 0.75 }}>
+        Beside the fade: mottle {simulation.mottle.toFixed(1)}, stripes {simulation.banding.toFixed(1)}; primer shines through by <Measure of={simulation.primerShows} />. The old finish is back to 10% at <Measure of={simulation.reach10} />, to 90% at <Measure of={simulation.reach90} />.
       </Typography>
       <Table size="small" aria-label="Visibility by angle and distance" sx={{ mt: 1, '& td, & th': { px: 0.5, textAlign: 'right' } }}>
         <TableHead><TableRow><TableCell />{simulation.distances.map((d) => <TableCell key={d}>{d} m</TableCell>)}</TableRow></TableHead>

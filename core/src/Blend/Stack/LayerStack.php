@@ -6,6 +6,7 @@ namespace Kalopsis\Blend\Stack;
 
 use Kalopsis\Colour\EffectFit;
 use Kalopsis\Colour\FlakeLobe;
+use Kalopsis\Colour\Viewing;
 use Kalopsis\Colour\Xyz;
 use Kalopsis\Film\FlakeOrder;
 
@@ -149,6 +150,38 @@ final readonly class LayerStack
         foreach ($this->xs as $n => $x) {
             if ($x < 0.0) {
                 $worst = max($worst, $this->uncovered[$n]);
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * Overlap shows where one coat lands wetter and drier in turns: half the swing of L* at 45 degrees between (1 +- ripple/2) of each coat's own
+     * wetness, weighted by what of that coat is on top, at its worst along the line. The pitch of the strokes comes with it.
+     *
+     * @return array{float, float} half amplitude L*, pitch mm
+     */
+    public function banding(EffectFit $new): array
+    {
+        $worst = [0.0, 70.0];
+        foreach ($this->xs as $n => $x) {
+            $above = 1.0;
+            for ($i = count($this->coats) - 1; $i >= 0; $i--) {
+                $film = $this->films[$n][$i] ?? 0.0;
+                if ($film < self::SPECKS_UM) {
+                    continue;
+                }
+                $coat = $this->coats[$i];
+                $dry = $this->dryness[$n][$i];
+                // dryness = exp(-V/Vc): a share of the coat's own V more or less is a power of it.
+                $own = $dry ** (min(1.0, $coat->volatileUm * $coat->strength($x) / max(1e-6, $coat->volatileUm)) * $coat->ripple / 2.0);
+                $l = fn (float $d): float => $new->at(45, new FlakeLobe(FlakeLobe::LEVEL_DEG + $this->spreadDeg * $d, $d))->lab(Viewing::paint())->l;
+                $half = abs($l(min(1.0, $dry / max(1e-9, $own))) - $l($dry * $own)) / 2.0 * (1.0 - exp(-$this->k * $film)) * $above;
+                if ($half > $worst[0]) {
+                    $worst = [$half, $coat->pitchMm];
+                }
+                $above *= exp(-$this->k * $film);
             }
         }
 

@@ -22,6 +22,7 @@ final readonly class Outlook
         public Profile $free,
         public array $sides,
         public float $mottle,
+        public float $banding,
         public float $primerShows,
         public Certainty $certainty,
         public float $spreadLow,
@@ -43,7 +44,7 @@ final readonly class Outlook
     /** The worst index, mottle counted. */
     public function index(): float
     {
-        return max($this->worst()->worst, $this->mottle);
+        return max($this->worst()->worst, $this->mottle, $this->banding);
     }
 
     public function isSeen(): bool
@@ -68,6 +69,9 @@ final readonly class Outlook
         ];
         if ($this->mottle > 1.0 && $this->mottle >= $worst->worst) {
             return Phrase::of('Seen: the last coat is too wet and mottles ({index}){how}.', $values);
+        }
+        if ($this->banding > 1.0 && $this->banding >= $worst->worst) {
+            return Phrase::of('Seen: stripes along the strokes ({index}){how}; more overlap, slower reducer.', $values);
         }
         if ($worst->worst <= 1.0) {
             return Phrase::of('Not seen from anywhere: {index} of what can be noticed{how}.', $values);

@@ -68,6 +68,14 @@ final readonly class Profile
         return new self(array_fill_keys($finish->angles(), $none), 0.0, $finish->angles()[0] ?? 45, Eye::DISTANCES_M[0], 0.0);
     }
 
+    /** The index of stripes along the strokes, a verdict of its own beside the fade's. */
+    public static function banding(LayerStack $stack, Finish $finish, Eye $eye): float
+    {
+        [$half, $pitch] = $stack->banding($finish->fit);
+
+        return $eye->grating($half, $pitch);
+    }
+
     /** The index of mottle: a film that swims is cloudy, whatever the fade does. 4 L* peak to peak over some 60 mm. Chosen here. */
     public static function mottle(LayerStack $stack, Eye $eye): float
     {

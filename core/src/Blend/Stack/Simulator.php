@@ -73,6 +73,7 @@ final class Simulator
             $free,
             $cut,
             Profile::mottle($stack, $eye),
+            Profile::banding($stack, $finish, $eye),
             $stack->primerShows(),
             Certainty::of(count(array_filter($found, fn (float $v): bool => $v <= 1.0)) / self::RUNS),
             $found[0],
