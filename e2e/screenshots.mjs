@@ -29,6 +29,7 @@ async function shot(name, path, options = {}) {
   await options.prepare?.(page);
   await page.waitForTimeout(300);
   await page.screenshot({ path: `${folder}/${name}.png`, fullPage: options.full ?? false });
+  await options.after?.(page);
   await page.close();
 }
 
@@ -41,7 +42,15 @@ await shot('blend-new-part', `${job(3)}/blend`);
 await shot('colour', `${job(1)}/colour`);
 await shot('tint-advice', `${job(2)}/colour`, { prepare: async (page) => { await page.getByRole('button', { name: 'How to tint it' }).click(); await page.getByRole('article', { name: 'Correction 1' }).waitFor(); await page.getByRole('region', { name: 'Tint advice' }).scrollIntoViewIfNeeded(); } });
 await shot('let-down', `${job(6)}/colour`, { prepare: async (page) => page.getByRole('region', { name: 'Let-down set' }).scrollIntoViewIfNeeded() });
-await shot('light-walk', `${job(1)}/blend?view=walk&angle=75&from=5&times=4`);
+await shot('light-walk', `${job(1)}/blend?view=walk&angle=45&from=5&times=4`, {
+  prepare: async (page) => {
+    // The naive plan, without its wet bed; taken back afterwards.
+    await page.getByRole('button', { name: 'Wet bed on' }).click();
+    await page.getByTestId('outlook').getByText('ring').waitFor();
+    await page.waitForTimeout(600);
+  },
+  after: async (page) => { await page.getByRole('button', { name: 'Undo' }).click(); await page.getByRole('button', { name: 'Wet bed on' }).waitFor(); },
+});
 await shot('cross-cut', `${job(1)}/blend?view=cut&angle=45&from=5`);
 await shot('schools', `${job(1)}/blend`, { prepare: async (page) => { await page.getByRole('button', { name: /^Adopt/ }).nth(9).waitFor(); await page.getByRole('region', { name: 'Schools side by side' }).scrollIntoViewIfNeeded(); await page.evaluate(() => document.querySelector('[aria-label="Schools side by side"]')?.scrollIntoView()); } });
 await shot('cups', `${job(1)}/cups`);

@@ -32,9 +32,21 @@ final class Screen
      */
     public static function hex(Lab $lab, float $exposure = 1.0): string
     {
+        return self::ofLight($lab->xyz(), $lab->viewing, $exposure);
+    }
+
+    /**
+     * The same from light, without the way through Lab.
+     *
+     * @param float $exposure what all light is dimmed by, (0, 1]
+     * @return string "#rrggbb"
+     */
+    public static function ofLight(Xyz $light, Viewing $viewing, float $exposure = 1.0): string
+    {
         // Seen in its own light the eye is adapted to it, so the paint's white is laid on the screen's white.
-        $screen = Lab::of($lab->l, $lab->a, $lab->b, Viewing::of(Illuminant::D65, Observer::Two));
-        $xyz = $screen->xyz()->times(0.01 * $exposure);
+        $white = $viewing->white();
+        $screen = Viewing::of(Illuminant::D65, Observer::Two)->white();
+        $xyz = new Xyz(0.01 * $exposure * $light->x * $screen->x / $white->x, 0.01 * $exposure * $light->y, 0.01 * $exposure * $light->z * $screen->z / $white->z);
         $linear = [
             3.2404542 * $xyz->x - 1.5371385 * $xyz->y - 0.4985314 * $xyz->z,
             -0.9692660 * $xyz->x + 1.8760108 * $xyz->y + 0.0415560 * $xyz->z,

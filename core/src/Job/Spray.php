@@ -188,7 +188,7 @@ final readonly class Spray implements JsonSerializable
             foreach ($colours as $xyz) {
                 $lab = $xyz->lab($old->viewing);
                 $de[] = round(Ciede2000::between($old, $lab), 2);
-                $hex[] = Screen::hex($lab, $exposure);
+                $hex[] = Screen::ofLight($xyz, $old->viewing, $exposure);
                 $hex4[] = Screen::hex(self::exaggerated($old, $lab), $exposure);
             }
             $seen = Eye::seen($colours, $old);

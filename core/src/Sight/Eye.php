@@ -27,7 +27,7 @@ final readonly class Eye
     private const RARER = [-15 => 1.5, 15 => 1.5, 25 => 1.2, 45 => 1.0, 75 => 1.2, 110 => 1.5];
 
     /** A channel that changes by less than this all along the line is left out: it could add 0.03 at the most. */
-    private const NOTHING = 0.01;
+    private const NOTHING = 0.03;
 
     public function __construct(private float $gain = 1.0) {}
 

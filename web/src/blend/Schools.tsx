@@ -60,7 +60,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
               const ours = own.find((o) => o.id === s.key);
               const mine = ours === undefined && s.key === document.plan.school;
               return (
-                <TableRow key={s.key} selected={mine}>
+                <TableRow key={s.key} sx={{ backgroundColor: mine ? (t) => t.tokens.raised : undefined }} aria-current={mine}>
                   <TableCell sx={{ minWidth: 190 }}><strong>{s.name}</strong>{ours !== undefined && <Button aria-label={`Put ${s.name} away`} disabled={putAway.isPending} onClick={() => putAway.mutate(s.key)} sx={{ ml: 1 }}>Put away</Button>}<Typography variant="body2" color="text.secondary">Main risk: {s.risk}.</Typography></TableCell>
                   <TableCell sx={{ minWidth: 210 }}>
                     <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>

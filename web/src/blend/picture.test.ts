@@ -19,8 +19,8 @@ describe('the light walk', () => {
     expect([...pixels.slice(4, 8)]).toEqual([255, 0, 0, 255]);
     expect(pixels[11]).toBe(0);
     // Every other node of what is seen is black, like a chessboard.
-    expect([...pixels.slice(12, 16)]).toEqual([0, 0, 0, 255]);
-    expect([...pixels.slice(16, 20)]).toEqual([0, 255, 0, 255]);
+    expect([...pixels.slice(12, 16)]).toEqual([0, 255, 0, 255]);
+    expect([...pixels.slice(16, 20)]).toEqual([0, 0, 0, 255]);
   });
 
   it('reads colours', () => {

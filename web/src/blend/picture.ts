@@ -22,7 +22,7 @@ export function paint(field: Field, fromMm: number, stepMm: number, colours: rea
     }
     const node = nodeAt(mm, fromMm, stepMm, colours.length);
     const [r, g, b] = table[node] ?? [0, 0, 0];
-    const dot = marked[node] === true && (k + Math.floor(k / field.nx)) % 2 === 0;
+    const dot = marked[node] === true && ((k % field.nx) + Math.floor(k / field.nx)) % 2 === 0;
     pixels.set(dot ? [0, 0, 0, 255] : [r, g, b, 255], k * 4);
   });
   return pixels;
