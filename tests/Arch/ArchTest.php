@@ -28,7 +28,7 @@ const ROOMS = [
     'Cups' => ['Units', 'Why', 'Film', 'Gun'],
     'Sight' => ['Colour'],
     'Blend' => ['Units', 'Why', 'Colour', 'Sight', 'Panel', 'Film', 'Gun'],
-    'Card' => ['Units', 'Why', 'Input', 'Colour', 'Tint', 'Panel', 'Gun', 'Film'],
+    'Card' => ['Units', 'Why', 'Input', 'Colour', 'Sight', 'Tint', 'Panel', 'Gun', 'Film'],
     'Job' => ['Units', 'Why', 'Input', 'Colour', 'Sight', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
 ];
 

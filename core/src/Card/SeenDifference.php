@@ -6,6 +6,7 @@ namespace Kalopsis\Card;
 
 use Kalopsis\Colour\Comparison;
 use Kalopsis\Colour\Lab;
+use Kalopsis\Sight\Eye;
 
 /**
  * The part of a difference that is seen on a car: under a thin veil of surface reflection, chroma and hue weighted as in CIE 94, each angle
@@ -13,25 +14,15 @@ use Kalopsis\Colour\Lab;
  */
 final readonly class SeenDifference
 {
-    /** White light thrown in by the surface, percent. Chosen here. */
-    private const VEIL = 2.0;
-
-    /** Divisors by aspecular angle: steep and grazing views are rarer. Chosen here. */
-    private const RARER = [-15 => 1.5, 15 => 1.5, 25 => 1.2, 45 => 1.0, 75 => 1.2, 110 => 1.5];
-
     /** @param float $lightness seen dL*; $colour weighted chroma and hue */
     private function __construct(public int $angle, public float $lightness, public float $colour) {}
 
     public static function at(int $angle, Lab $car, Lab $card): self
     {
-        $a = self::veiled($car);
-        $b = self::veiled($card);
-        $c = ($a->chroma() + $b->chroma()) / 2.0;
-        $dc = $b->chroma() - $a->chroma();
-        $dh2 = max(0.0, ($b->a - $a->a) ** 2 + ($b->b - $a->b) ** 2 - $dc ** 2);
-        $rarer = self::RARER[$angle] ?? 1.0;
+        [$l, $c, $h] = Eye::seen([$card->xyz()], $car);
+        $rarer = Eye::rarer($angle);
 
-        return new self($angle, abs($b->l - $a->l) / $rarer, hypot($dc / (1.0 + 0.045 * $c), sqrt($dh2) / (1.0 + 0.015 * $c)) / $rarer);
+        return new self($angle, abs($l[0]) / $rarer, hypot($c[0], $h[0]) / $rarer);
     }
 
     /** @return list<self> */
@@ -43,10 +34,5 @@ final readonly class SeenDifference
         }
 
         return $out;
-    }
-
-    private static function veiled(Lab $lab): Lab
-    {
-        return $lab->xyz()->plus($lab->viewing->white(), self::VEIL / 100.0)->times(1.0 / (1.0 + self::VEIL / 100.0))->lab($lab->viewing);
     }
 }
