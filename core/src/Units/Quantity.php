@@ -12,6 +12,9 @@ final readonly class Quantity implements JsonSerializable
     /** Tape measures in inches are read to an eighth (common practice). */
     private const INCH_PARTS = 8;
 
+    /** From here on lengths are told in m and ft: nobody counts a room in mm. */
+    private const FAR_MM = 2000.0;
+
     /** Smaller areas, m2, are told in cm2 or in2: 0.01 m2 says nothing of a chip. */
     private const SMALL_AREA_M2 = 0.1;
 
@@ -114,6 +117,9 @@ final readonly class Quantity implements JsonSerializable
         }
         if ($this->dimension === Dimension::Area && abs($this->value) < self::SMALL_AREA_M2) {
             $unit = $unit === Unit::SquareFoot ? Unit::SquareInch : Unit::SquareCentimetre;
+        }
+        if ($this->dimension === Dimension::Length && abs($this->value) >= self::FAR_MM) {
+            return $system === UnitSystem::Us ? round($this->in(Unit::Foot)) . ' ft' : round($this->in(Unit::Metre), 1) . ' m';
         }
         $value = $this->in($unit);
         if ($unit === Unit::Inch) {

@@ -54,7 +54,7 @@ export function CutChart({ cut, look, distances, busy }: { cut: CutSection; look
         </g>
       </Box>
       <Typography variant="body2">
-        {formatMm(cut.lengthMm, units)} long, looked at from {look.angle}° and {look.distance} m. Heavy line: what the eye is left with; dotted: CIEDE2000, at half its size.
+        {formatMm(cut.lengthMm, units)} long, looked at from {look.angle}° and {formatMm(look.distance * 1000, units)}. Heavy line: what the eye is left with; dotted: CIEDE2000, at half its size.
       </Typography>
       <Table sx={visuallyHidden} aria-label="Cross-cut as a table">
         <TableHead><TableRow><TableCell>Along the cut</TableCell><TableCell>From the primer</TableCell>{cut.coats.map((c) => <TableCell key={c.id}>{c.name}</TableCell>)}<TableCell>Shines through</TableCell><TableCell>Flakes dry</TableCell><TableCell>CIEDE2000</TableCell><TableCell>Index</TableCell></TableRow></TableHead>

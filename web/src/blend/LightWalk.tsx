@@ -1,6 +1,8 @@
 import { Box, Slider, Stack, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import type { BodyShape, RepairPart, Simulation } from '../api/types';
+import { useUnits } from '../kit/preferences';
+import { formatMm } from '../kit/units';
 import { ringsPath } from '../map/geometry';
 import { RepairShape } from '../map/PlanLayers';
 import { paint } from './picture';
@@ -48,6 +50,7 @@ export function LightWalkPanel({ simulation, look, onLook, busy }: { simulation:
   const at = simulation.profile.byAngle.find((a) => a.angle === look.angle);
   const here = Math.max(0, ...(at?.index[simulation.distances.indexOf(look.distance)] ?? []));
   const angles = simulation.angles;
+  const units = useUnits();
   return (
     <Stack component="section" aria-label="Light walk" direction={{ xs: 'column', md: 'row' }} sx={{ gap: { xs: 1, md: 3 }, px: 2.5, py: 1.5, alignItems: { md: 'center' }, borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface }}>
       <Box sx={{ flexGrow: 1, minWidth: 180 }}>
@@ -55,8 +58,8 @@ export function LightWalkPanel({ simulation, look, onLook, busy }: { simulation:
         <Slider aria-labelledby="walk-angle" min={0} max={angles.length - 1} step={1} marks value={Math.max(0, angles.indexOf(look.angle))} getAriaValueText={(v) => `${NAMES[angles[v] ?? 45]}, ${angles[v]} degrees`} onChange={(_, v) => onLook({ ...look, angle: angles[v] ?? 45 })} />
       </Box>
       <Box sx={{ flexGrow: 1, minWidth: 180 }}>
-        <Typography id="walk-distance" variant="body2">From: <strong>{look.distance} m</strong></Typography>
-        <Slider aria-labelledby="walk-distance" min={0} max={simulation.distances.length - 1} step={1} marks value={Math.max(0, simulation.distances.indexOf(look.distance))} getAriaValueText={(v) => `${simulation.distances[v]} metres`} onChange={(_, v) => onLook({ ...look, distance: simulation.distances[v] ?? 5 })} />
+        <Typography id="walk-distance" variant="body2">From: <strong>{formatMm(look.distance * 1000, units)}</strong></Typography>
+        <Slider aria-labelledby="walk-distance" min={0} max={simulation.distances.length - 1} step={1} marks value={Math.max(0, simulation.distances.indexOf(look.distance))} getAriaValueText={(v) => formatMm((simulation.distances[v] ?? 0) * 1000, units)} onChange={(_, v) => onLook({ ...look, distance: simulation.distances[v] ?? 5 })} />
       </Box>
       <ToggleButtonGroup exclusive value={look.times} aria-label="Exaggerate the difference" onChange={(_, times: 1 | 4 | null) => times !== null && onLook({ ...look, times })}>
         <ToggleButton value={1}>×1</ToggleButton>

@@ -26,7 +26,7 @@ export function SeenBanner({ simulation, busy }: { simulation: Simulation; busy:
         Beside the fade: mottle {simulation.mottle.toFixed(1)}, stripes {simulation.banding.toFixed(1)}; primer shines through by <Measure of={simulation.primerShows} />. The old finish is back to 10% at <Measure of={simulation.reach10} />, to 90% at <Measure of={simulation.reach90} />.
       </Typography>
       <Table size="small" aria-label="Visibility by angle and distance" sx={{ mt: 1, '& td, & th': { px: 0.5, textAlign: 'right' } }}>
-        <TableHead><TableRow><TableCell />{simulation.distances.map((d) => <TableCell key={d}>{d} m</TableCell>)}</TableRow></TableHead>
+        <TableHead><TableRow><TableCell />{simulation.distances.map((d) => <TableCell key={d}><Measure of={{ value: d * 1000, unit: 'mm' }} /></TableCell>)}</TableRow></TableHead>
         <TableBody>
           {simulation.table.map((row) => (
             <TableRow key={row.angle}>

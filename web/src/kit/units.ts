@@ -86,8 +86,18 @@ function inches(value: number): string {
   return whole === 0 ? `${sign}${fraction}` : `${sign}${whole} ${fraction}`;
 }
 
-/** "240 mm", "9 1/2 in": rounded for the bench. `value` is in the quantity's own (base) unit. */
+/** From here on lengths are told in m and ft. */
+const FAR_MM = 2000;
+
+/** "240 mm", "9 1/2 in", "5 m": rounded for the bench. `value` is in the quantity's own (base) unit. */
 export function formatQuantity(quantity: Quantity, system: UnitSystem): string {
+  if (quantity.unit.toLowerCase() === 'mm' && Math.abs(quantity.value) >= FAR_MM) {
+    return system === 'us' ? `${Math.round(convert(quantity.value, 'mm', 'ft'))} ft` : `${Number(convert(quantity.value, 'mm', 'm').toFixed(1))} m`;
+  }
+  return formatNear(quantity, system);
+}
+
+function formatNear(quantity: Quantity, system: UnitSystem): string {
   const base = quantity.unit.toLowerCase();
   let name = system === 'us' ? (US[base] ?? base) : base;
   if (name === 'ml' && Math.abs(quantity.value) >= 1000) {
@@ -115,7 +125,7 @@ export const formatMm = (mm: number, system: UnitSystem): string => formatQuanti
 
 /** The number to put into an input, without its unit. */
 export function numberFor(value: number, base: string, system: UnitSystem): string {
-  return formatQuantity({ value, unit: base }, system).replace(/\s*[^\d\s/.-]+\S*( oz)?$/u, '');
+  return formatNear({ value, unit: base }, system).replace(/\s*[^\d\s/.-]+\S*( oz)?$/u, '');
 }
 
 export function unitSymbol(base: string, system: UnitSystem): string {

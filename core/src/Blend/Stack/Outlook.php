@@ -62,7 +62,7 @@ final readonly class Outlook
         $worst = $this->worst();
         $values = [
             'angle' => "{$worst->angle}°",
-            'distance' => sprintf('%g m', $worst->distanceM),
+            'distance' => Quantity::mm(1000.0 * $worst->distanceM),
             'index' => sprintf('%.1f', $this->index()),
             'at' => Quantity::mm(max(0.0, $worst->atMm)),
             'how' => $how,
