@@ -21,19 +21,7 @@ use Kalopsis\Tint\TonerLibrary;
 
 require __DIR__ . '/../../vendor/autoload.php';
 
-/** @param callable(): mixed $work */
-$median = function (callable $work, int $runs): float {
-    $times = [];
-    for ($i = 0; $i < $runs + 3; $i++) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    $warm = array_slice($times, 3);
-    sort($warm);
-
-    return round($warm[intdiv(count($warm), 2)], 2);
-};
+$median = require __DIR__ . '/median.php';
 
 $library = TonerLibrary::northlight();
 $six = new EffectModel($library, Geometry::Six);

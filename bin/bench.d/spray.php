@@ -22,19 +22,7 @@ use Kalopsis\Tests\Support\Sprays;
 
 require __DIR__ . '/../../vendor/autoload.php';
 
-/** @param callable(): mixed $work */
-$median = function (callable $work, int $runs): float {
-    $times = [];
-    for ($i = 0; $i < $runs + 3; $i++) {
-        $began = hrtime(true);
-        $work();
-        $times[] = (hrtime(true) - $began) / 1e6;
-    }
-    $warm = array_slice($times, 3);
-    sort($warm);
-
-    return $warm[intdiv(count($warm), 2)];
-};
+$median = require __DIR__ . '/median.php';
 
 $job = Bodies::job('front-door-left', 60.0);
 $job['repairs'][] = ['id' => 'n', 'panel' => 'rear-door-left', 'shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part', 'greyShade' => 5]];

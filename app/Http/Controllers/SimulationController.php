@@ -52,7 +52,7 @@ final class SimulationController extends Controller
         }
         $spray = Spray::of($plan, $car, $card, false);
 
-        return new JsonResponse(['coats' => $spray->jsonSerialize()['coats'], 'angles' => $spray->finish->angles(), ...$spray->cut($ends[0], $ends[1])]);
+        return new JsonResponse($spray->cut($ends[0], $ends[1]));
     }
 
     #[OA\Post(path: '/api/jobs/{job}/schools/{school}', operationId: 'simulateSchool', tags: ['blend'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(name: 'school', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')))]

@@ -91,7 +91,7 @@ final readonly class Spray implements JsonSerializable
         }
         $stack = $this->builder->stack($this->plan->blend->coats, $this->bed, $this->finish->h98Um, new Assumptions(), $step, 1.0, null, $xs);
 
-        return ['lengthMm' => round($length, 1), 'stepMm' => round($step, 3), 'panels' => $names, ...$this->section($stack)];
+        return ['coats' => $this->coats($stack), 'angles' => $this->finish->angles(), 'lengthMm' => round($length, 1), 'stepMm' => round($step, 3), 'panels' => $names, ...$this->section($stack)];
     }
 
     /** @return array<string, mixed> */
