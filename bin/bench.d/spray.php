@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 /* Times the simulation in the core: a whole job, a cut, all schools, and how cost grows with area and with coats. Prints text for bin/bench. */
 
-use Kalopsis\Blend\FinishClass;
+use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Blend\School;
-use Kalopsis\Blend\Stack\Bed;
-use Kalopsis\Blend\Stack\Finish;
-use Kalopsis\Blend\Stack\Profile;
+use Kalopsis\Spray\Bed;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Profile;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
 use Kalopsis\Job\SchoolOutlook;

@@ -27,9 +27,11 @@ const ROOMS = [
     'Caution' => ['Film'],
     'Cups' => ['Units', 'Why', 'Film', 'Gun'],
     'Sight' => ['Colour'],
-    'Blend' => ['Units', 'Why', 'Colour', 'Sight', 'Panel', 'Film', 'Gun'],
+    'Sequence' => ['Units', 'Why', 'Input', 'Film', 'Gun'],
+    'Spray' => ['Units', 'Why', 'Colour', 'Sight', 'Film', 'Gun', 'Sequence', 'Blend'],
+    'Blend' => ['Units', 'Why', 'Panel', 'Film', 'Gun', 'Sequence', 'Spray'],
     'Card' => ['Units', 'Why', 'Input', 'Colour', 'Sight', 'Tint', 'Panel', 'Gun', 'Film'],
-    'Job' => ['Units', 'Why', 'Input', 'Colour', 'Sight', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Blend', 'Card'],
+    'Job' => ['Units', 'Why', 'Input', 'Colour', 'Sight', 'Panel', 'Gun', 'Film', 'Caution', 'Cups', 'Sequence', 'Spray', 'Blend', 'Card'],
 ];
 
 it('uses only the rooms below', function (string $room, array $may): void {

@@ -8,11 +8,11 @@ use App\Models\BodyShapeRecord;
 use App\Models\Colour;
 use App\Models\PaintSystemRecord;
 use App\Models\Workshop;
-use Kalopsis\Blend\FinishClass;
 use Kalopsis\Blend\School;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Film\Product;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Units\Quantity;
 
 final class ShelfResource

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend;
 
+use Kalopsis\Sequence\Coat;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;

@@ -7,6 +7,8 @@ namespace Kalopsis\Blend;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 
 /** All that the planner needs to know. */
 final readonly class BlendRequest

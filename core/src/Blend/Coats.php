@@ -6,6 +6,10 @@ namespace Kalopsis\Blend;
 
 use Kalopsis\Film\ProductRole;
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 use Kalopsis\Why\Reason;

@@ -12,6 +12,9 @@ use Kalopsis\Film\ProductRole;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\GunChoice;
 
 /**
  * Plans a repair: the coats of a school at their reaches, the panels that must take part, what each coat

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend;
 
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Why\Figure;
 
 /** Says how far colour has to go. Today a table of the trade; a simulation of the repair can take its place. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend;
 
-use Kalopsis\Blend\Stack\Bed;
+use Kalopsis\Spray\Bed;
 
 /** An order of coats that painters were taught. */
 enum School: string

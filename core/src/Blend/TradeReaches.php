@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend;
 
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;

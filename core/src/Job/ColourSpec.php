@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
-use Kalopsis\Blend\FinishClass;
+use Kalopsis\Sequence\FinishClass;
 
 final readonly class ColourSpec
 {

@@ -6,7 +6,6 @@ namespace Kalopsis\Job;
 
 use JsonSerializable;
 use Kalopsis\Blend\BlendPlan;
-use Kalopsis\Blend\Coat;
 use Kalopsis\Blend\PlannedPanel;
 use Kalopsis\Blend\Zone;
 use Kalopsis\Caution\Caution;
@@ -15,6 +14,7 @@ use Kalopsis\Cups\Cup;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Panel\Region;
 use Kalopsis\Panel\Room;
+use Kalopsis\Sequence\Coat;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Reason;

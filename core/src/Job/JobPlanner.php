@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendPlan;
-use Kalopsis\Blend\CoatKind;
 use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\ZoneKind;
@@ -18,6 +17,7 @@ use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Panel\BlendRoom;
 use Kalopsis\Panel\Material;
+use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
-use Kalopsis\Blend\FinishClass;
-use Kalopsis\Blend\GunChoice;
 use Kalopsis\Blend\School;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Blend\WetBedChoice;
@@ -20,6 +18,8 @@ use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\Internal\RepairReader;
 use Kalopsis\Panel\Repair;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Units\Unit;
 
 /** Reads a job from decoded JSON (docs/formats/job.schema.json). Every fault is told at its field, all at once. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
-use Kalopsis\Blend\GunChoice;
 use Kalopsis\Blend\School;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Blend\WetBedChoice;
 use Kalopsis\Film\MixRatio;
+use Kalopsis\Sequence\GunChoice;
 
 /** What the painter chose; everything else is computed. */
 final readonly class PlanSpec

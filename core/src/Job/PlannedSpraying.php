@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
-use Kalopsis\Blend\CoatKind;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Card\ClearOver;
 use Kalopsis\Card\Spraying;
 use Kalopsis\Film\Product;
 use Kalopsis\Film\ProductRole;
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Sequence\CoatKind;
 
 /** How a plan sprays its colour, as it would be written on a card, and the room it has. */
 final class PlannedSpraying

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
-use Kalopsis\Blend\Stack\Finish;
-use Kalopsis\Blend\Stack\Simulator;
 use Kalopsis\Card\RampTable;
 use Kalopsis\Card\ReachNeeded;
 use Kalopsis\Colour\Comparison;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Simulator;
 use Kalopsis\Why\Figure;
 
 /** How far a card's difference has to be drawn out, from simulating this very plan. A sharp edge at a gap is still judged by the table. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\School;
-use Kalopsis\Blend\Stack\Simulator;
 use Kalopsis\Colour\Measurement;
+use Kalopsis\Spray\Simulator;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 

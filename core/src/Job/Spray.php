@@ -5,14 +5,6 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use JsonSerializable;
-use Kalopsis\Blend\Stack\Assumptions;
-use Kalopsis\Blend\Stack\Bed;
-use Kalopsis\Blend\Stack\Finish;
-use Kalopsis\Blend\Stack\LayerStack;
-use Kalopsis\Blend\Stack\Outlook;
-use Kalopsis\Blend\Stack\Profile;
-use Kalopsis\Blend\Stack\Simulator;
-use Kalopsis\Blend\Stack\StackBuilder;
 use Kalopsis\Colour\Difference\Ciede2000;
 use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Measurement;
@@ -22,6 +14,14 @@ use Kalopsis\Film\Air;
 use Kalopsis\Panel\DistanceField;
 use Kalopsis\Panel\Point;
 use Kalopsis\Sight\Eye;
+use Kalopsis\Spray\Assumptions;
+use Kalopsis\Spray\Bed;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\LayerStack;
+use Kalopsis\Spray\Outlook;
+use Kalopsis\Spray\Profile;
+use Kalopsis\Spray\Simulator;
+use Kalopsis\Spray\StackBuilder;
 use Kalopsis\Units\Quantity;
 
 /** A plan sprayed in the model and looked at: what the light walk, the cross-cut and the table of schools show. */

@@ -2,12 +2,6 @@
 
 declare(strict_types=1);
 
-use Kalopsis\Blend\FinishClass;
-use Kalopsis\Blend\Stack\Assumptions;
-use Kalopsis\Blend\Stack\Bed;
-use Kalopsis\Blend\Stack\Finish;
-use Kalopsis\Blend\Stack\LayerStack;
-use Kalopsis\Blend\Stack\Profile;
 use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\AirMovement;
@@ -19,7 +13,13 @@ use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Gun\Jet;
 use Kalopsis\Gun\Stroke;
+use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sight\Eye;
+use Kalopsis\Spray\Assumptions;
+use Kalopsis\Spray\Bed;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\LayerStack;
+use Kalopsis\Spray\Profile;
 use Kalopsis\Tests\Support\Sprays;
 
 /** docs/one-repair.md, line by line. Every bold number of the page is computed here and looked for in its text. */

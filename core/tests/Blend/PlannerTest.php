@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 use Eris\Generators;
 use Kalopsis\Blend\BlendPlan;
-use Kalopsis\Blend\Coat;
-use Kalopsis\Blend\FinishClass;
-use Kalopsis\Blend\GunChoice;
 use Kalopsis\Blend\PanelRole;
 use Kalopsis\Blend\School;
 use Kalopsis\Blend\Severity;
@@ -17,6 +14,9 @@ use Kalopsis\Blend\Warning;
 use Kalopsis\Blend\Zone;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Units\UnitSystem;
 

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Kalopsis\Blend\BlendPlan;
-use Kalopsis\Blend\Coat;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\SideChoice;
@@ -13,6 +12,7 @@ use Kalopsis\Blend\Zone;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
 use Kalopsis\Panel\BodyShape;
+use Kalopsis\Sequence\Coat;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Units\UnitSystem;
 

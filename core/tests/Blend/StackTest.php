@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Eris\Generators;
-use Kalopsis\Blend\FinishClass;
-use Kalopsis\Blend\Stack\Assumptions;
-use Kalopsis\Blend\Stack\Bed;
-use Kalopsis\Blend\Stack\Certainty;
-use Kalopsis\Blend\Stack\Finish;
-use Kalopsis\Blend\Stack\Profile;
-use Kalopsis\Blend\Stack\StackBuilder;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sight\Eye;
+use Kalopsis\Spray\Assumptions;
+use Kalopsis\Spray\Bed;
+use Kalopsis\Spray\Certainty;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Profile;
+use Kalopsis\Spray\StackBuilder;
 use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tests\Support\Sprays;
 
@@ -156,7 +156,7 @@ it('knows the ripple of parabolic strokes side by side: exact at 1 - 1/n, an upp
 it('stripes more with low overlap, fast reducer and dry paint, and not at all on a solid (common practice: zebra)', function (): void {
     $index = function (float $ripple, FinishClass $class = SILVER, ReducerGrade $grade = ReducerGrade::Standard, float $c = 22.0): float {
         $how = ['reducer' => $grade, 'air' => new Air($c, 50)];
-        $coats = array_map(fn ($k) => new Kalopsis\Blend\Stack\StackCoat($k->id, $k->pigmentedUm, 0.4 * $k->volatileUm, $k->reachMm, $k->fadeMm, $k->flashedUm, $k->minutes, $ripple, 80.0), Sprays::over(300, 3, $how));
+        $coats = array_map(fn ($k) => new Kalopsis\Spray\StackCoat($k->id, $k->pigmentedUm, 0.4 * $k->volatileUm, $k->reachMm, $k->fadeMm, $k->flashedUm, $k->minutes, $ripple, 80.0), Sprays::over(300, 3, $how));
 
         return Profile::banding(Sprays::stack($coats, Bed::None, 12.5, new Air($c, 50), $grade), Finish::assumed($class, 3), new Eye());
     };

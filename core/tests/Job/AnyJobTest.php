@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Eris\Generators;
-use Kalopsis\Blend\FinishClass;
 use Kalopsis\Blend\School;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Job\JobPlan;
@@ -11,6 +10,7 @@ use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
 use Kalopsis\Job\Station;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Units\UnitSystem;
 

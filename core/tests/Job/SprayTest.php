@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Kalopsis\Blend\School;
-use Kalopsis\Blend\Stack\Bed;
 use Kalopsis\Card\CardVerdict;
 use Kalopsis\Card\MatchGrade;
 use Kalopsis\Card\RampTable;
@@ -19,6 +18,7 @@ use Kalopsis\Job\SmallestBlend;
 use Kalopsis\Job\Spray;
 use Kalopsis\Panel\DistanceField;
 use Kalopsis\Panel\Point;
+use Kalopsis\Spray\Bed;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tests\Support\Colours;
 

@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tests\Support;
 
-use Kalopsis\Blend\FinishClass;
-use Kalopsis\Blend\Stack\Assumptions;
-use Kalopsis\Blend\Stack\Bed;
-use Kalopsis\Blend\Stack\Finish;
-use Kalopsis\Blend\Stack\LayerStack;
-use Kalopsis\Blend\Stack\Profile;
-use Kalopsis\Blend\Stack\StackCoat;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\Carrier;
@@ -20,7 +13,14 @@ use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Gun\Stroke;
+use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sight\Eye;
+use Kalopsis\Spray\Assumptions;
+use Kalopsis\Spray\Bed;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\LayerStack;
+use Kalopsis\Spray\Profile;
+use Kalopsis\Spray\StackCoat;
 
 /** Plans of the kind docs/model.md section 10 lists, without a car around them. */
 final class Sprays

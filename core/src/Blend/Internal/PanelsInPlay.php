@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kalopsis\Blend\Internal;
 
 use Kalopsis\Blend\BlendRequest;
-use Kalopsis\Blend\Coat;
-use Kalopsis\Blend\GunChoice;
 use Kalopsis\Blend\School;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\SideChoice;
@@ -20,6 +18,8 @@ use Kalopsis\Panel\Point;
 use Kalopsis\Panel\Room;
 use Kalopsis\Panel\Seam;
 use Kalopsis\Panel\Spot;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;

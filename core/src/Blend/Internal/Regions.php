@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kalopsis\Blend\Internal;
 
 use Kalopsis\Blend\BlendRequest;
-use Kalopsis\Blend\Coat;
-use Kalopsis\Blend\CoatKind;
 use Kalopsis\Blend\PanelRole;
 use Kalopsis\Blend\PlannedPanel;
 use Kalopsis\Blend\Planner;
@@ -15,6 +13,8 @@ use Kalopsis\Blend\ZoneKind;
 use Kalopsis\Panel\DistanceField;
 use Kalopsis\Panel\Footprint;
 use Kalopsis\Panel\Region;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
 
 /** Cuts the panels into what each coat covers, and into zones. */
 final class Regions

@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace Kalopsis\Blend\Internal;
 
 use Kalopsis\Blend\BlendRequest;
-use Kalopsis\Blend\Coat;
-use Kalopsis\Blend\CoatKind;
-use Kalopsis\Blend\FinishClass;
-use Kalopsis\Blend\GunChoice;
 use Kalopsis\Blend\PanelRole;
 use Kalopsis\Blend\PlannedPanel;
 use Kalopsis\Blend\School;
@@ -20,6 +16,10 @@ use Kalopsis\Panel\Material;
 use Kalopsis\Panel\Orientation;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
 /** How much of the spread of simulations agrees. */
 enum Certainty: string

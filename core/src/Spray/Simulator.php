@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
-use Kalopsis\Blend\Coat;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Gun\Stroke;
+use Kalopsis\Sequence\Coat;
 use Kalopsis\Sight\Eye;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
-use Kalopsis\Blend\FinishClass;
 use Kalopsis\Colour\EffectFit;
 use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Colour\Geometry;
@@ -12,6 +11,7 @@ use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Viewing;
 use Kalopsis\Colour\Xyz;
+use Kalopsis\Sequence\FinishClass;
 
 /** The colours a blend runs between: the car's finish, the one that is sprayed, and the primer below. */
 final readonly class Finish

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend;
+namespace Kalopsis\Sequence;
 
 /** What a coat is for. */
 enum CoatKind: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
 /** One coat as the simulation knows it. Films at full strength, um. */
 final readonly class StackCoat

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend;
+namespace Kalopsis\Sequence;
 
 /** How a colour behaves in a blend. */
 enum FinishClass: string

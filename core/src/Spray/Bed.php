@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
 /** What lies wet in the blend before colour lands in it. */
 enum Bed: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
 use Kalopsis\Colour\EffectFit;
 use Kalopsis\Colour\FlakeLobe;

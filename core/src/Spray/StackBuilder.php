@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend\Stack;
+namespace Kalopsis\Spray;
 
-use Kalopsis\Blend\Coat;
-use Kalopsis\Blend\CoatKind;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\Carrier;
@@ -18,6 +16,8 @@ use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Gun\Stroke;
+use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
 
 /** From planned coats to what lands: films, volatiles and flash times by the paint's data sheet, the mix, the gun and the air. */
 final readonly class StackBuilder

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend;
+namespace Kalopsis\Sequence;
 
 use Kalopsis\Film\ProductRole;
 use Kalopsis\Gun\GunSetUp;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalopsis\Blend;
+namespace Kalopsis\Sequence;
 
 enum GunChoice: string
 {
