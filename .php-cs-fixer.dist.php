@@ -3,7 +3,15 @@
 declare(strict_types=1);
 
 $finder = PhpCsFixer\Finder::create()
-    ->in([__DIR__ . '/core', __DIR__ . '/app', __DIR__ . '/compat', __DIR__ . '/config', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/tests'])
+    ->in([
+        __DIR__ . '/core',
+        __DIR__ . '/app',
+        __DIR__ . '/compat',
+        __DIR__ . '/config',
+        __DIR__ . '/database',
+        __DIR__ . '/routes',
+        __DIR__ . '/tests',
+    ])
     ->exclude('cache');
 
 return (new PhpCsFixer\Config())
