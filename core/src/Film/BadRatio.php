@@ -11,7 +11,9 @@ final class BadRatio extends DomainException
 {
     public static function unreadable(string $text): self
     {
-        return new self('"' . mb_substr($text, 0, 30) . '" is no mixing ratio. Write parts like 4:1:2, or percent added like +55 %.');
+        return new self(
+            '"' . mb_substr($text, 0, 30) . '" is no mixing ratio. Write parts like 4:1:2, or percent added like +55 %.',
+        );
     }
 
     public static function zeroPart(int $position): self

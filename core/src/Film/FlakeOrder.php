@@ -7,19 +7,23 @@ namespace Kalopsis\Film;
 use Kalopsis\Colour\FlakeLobe;
 
 /**
- * How flat flakes lie after landing in so much liquid. Own model, docs/model.md section 8: dryness = exp(-V/Vc), tilt spread grows with
+ * How flat flakes lie after landing in so much liquid. Own model, docs/model.md section 8: dryness = exp(-V/Vc), tilt
+ * spread grows with
  * it; far too wet, flakes swim.
  */
 final class FlakeOrder
 {
-    /** Volatile at landing, um, where dryness has fallen to 1/e, at the reference drying rate. Chosen here; a shop calibrates it. */
+    /**
+     * Volatile at landing, um, where dryness has fallen to 1/e, at the reference drying rate. Chosen here; a shop
+     * calibrates it.
+     */
     public const DRY_BELOW_UM = 4.0;
 
     /** um/min the figure above belongs to. Chosen here. */
     private const REFERENCE_RATE = 5.5;
 
-    /** Degrees of tilt spread that full dryness adds. Chosen here; a shop calibrates it. */
-    public const SPREAD_DEG = 1.2;
+    /** Share of its own spread of tilts that full dryness adds to a finish. Chosen here; a shop calibrates it. */
+    public const SPREAD = 0.125;
 
     /** Too wet from here, um of volatile, fully at the second. Chosen here. */
     private const TOO_WET_UM = [70.0, 110.0];
@@ -40,8 +44,8 @@ final class FlakeOrder
         return max(0.0, min(1.0, ($volatileUm - self::TOO_WET_UM[0]) / (self::TOO_WET_UM[1] - self::TOO_WET_UM[0])));
     }
 
-    public static function lobe(float $dryness, float $tooWet, float $spreadDeg = self::SPREAD_DEG): FlakeLobe
+    public static function lobe(float $dryness, float $tooWet, float $spread = self::SPREAD): FlakeLobe
     {
-        return new FlakeLobe(FlakeLobe::LEVEL_DEG + $spreadDeg * $dryness, $dryness, $tooWet);
+        return new FlakeLobe(FlakeLobe::LEVEL_DEG * (1.0 + $spread * $dryness), $dryness, $tooWet);
     }
 }

@@ -15,15 +15,26 @@ final readonly class Laid
      * @param float $pigmentedUm the part of the dry film that carries colour, um
      * @param float $lostUm volatile lost in flight, um
      */
-    private function __construct(public float $wetUm, public float $dryUm, public float $pigmentedUm, public float $lostUm) {}
+    private function __construct(
+        public float $wetUm,
+        public float $dryUm,
+        public float $pigmentedUm,
+        public float $lostUm,
+    ) {}
 
     /**
      * @param float $wetUm um, >= 0
      * @param float $volumeSolids as sprayed, 0 to 1
      * @param float $pigmentShare share of the dry film that is pigmented base, 0 to 1
      */
-    public static function of(float $wetUm, float $volumeSolids, float $pigmentShare, GunSetUp $gun, Volatile $volatile, Air $air): self
-    {
+    public static function of(
+        float $wetUm,
+        float $volumeSolids,
+        float $pigmentShare,
+        GunSetUp $gun,
+        Volatile $volatile,
+        Air $air,
+    ): self {
         $dry = $wetUm * $volumeSolids;
 
         return new self($wetUm, $dry, $dry * $pigmentShare, $wetUm * Flight::loss($gun, $volatile, $air, $volumeSolids));

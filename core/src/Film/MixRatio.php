@@ -61,13 +61,13 @@ final readonly class MixRatio
         return $this->parts[$index] / $this->total();
     }
 
-    /** The same with more or less of what is poured last, the reducer: 0.67 under-reduces. */
-    public function reduced(float $by): self
+    /** The same with one part more or less of it. */
+    public function withPart(int $index, float $by): self
     {
         $parts = $this->parts;
-        $parts[count($parts) - 1] = round($parts[count($parts) - 1] * $by, 3);
+        $parts[$index] = round($parts[$index] * $by, 3);
 
-        return self::of($parts, $this->asPercent);
+        return self::of(array_values($parts), $this->asPercent);
     }
 
     /** As it was written: "4:1:2" or "+55 %". */

@@ -54,11 +54,15 @@ final class PaintSystemReader
         $name = $fields->text('name', 1, 80, 'The name');
         $components = [];
         $solids = 0.0;
-        foreach ($fields->objects('components', 4) as $entry) {
+        foreach ($fields->objects('components', 4) as $i => $entry) {
+            $share = $entry->plain('volumeSolids', 0.0, 1.0, 'Volume solids');
             $component = new Component(
                 $entry->text('name', 1, 60, 'The name'),
                 $entry->plain('densityGPerMl', ...[...self::DENSITY_G_PER_ML, 'Density in g/ml']),
-                $entry->plain('volumeSolids', 0.0, 1.0, 'Volume solids'),
+                $share,
+                $entry->has('kind')
+                    ? $entry->choice('kind', ComponentKind::class, 'The kind')
+                    : ComponentKind::guessed($i, $share, $role),
             );
             $solids += $component->volumeSolids;
             $components[] = $component;
@@ -76,7 +80,11 @@ final class PaintSystemReader
             return null;
         }
         if (! ($solids > 0.0)) {
-            $fields->problems->add($fields->path('components'), 'no-solids', 'With 0 % solids nothing stays on the panel: at least one component needs volume solids above 0.');
+            $fields->problems->add(
+                $fields->path('components'),
+                'no-solids',
+                'With 0 % solids nothing stays on the panel: at least one component needs volume solids above 0.',
+            );
         }
 
         try {

@@ -28,6 +28,27 @@ final readonly class Product
         return new Mix($ratio, $this->components);
     }
 
+    /**
+     * A ratio with more or less of the reducer: 0.67 under-reduces. A product nobody thins stays as it is, and no
+     * hardener is ever touched.
+     *
+     * @throws BadRatio when the ratio does not have a part for each component
+     */
+    public function reduced(MixRatio $ratio, float $by): MixRatio
+    {
+        if ($by === 1.0) {
+            return $ratio;
+        }
+        $this->mixedAt($ratio);
+        foreach ($this->components as $i => $component) {
+            if ($component->kind === ComponentKind::Reducer) {
+                return $ratio->withPart($i, $by);
+            }
+        }
+
+        return $ratio;
+    }
+
     /** Wet film of one full coat, um: what leaves the data sheet's dry film at the data sheet's mix. */
     public function wetFilmUm(): float
     {

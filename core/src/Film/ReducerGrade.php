@@ -50,12 +50,15 @@ enum ReducerGrade: string
     public function because(float $temperatureC, float $colourAreaM2, bool $critical): Reason
     {
         return Reason::of(
-            Phrase::of(match (true) {
-                $critical && $colourAreaM2 > self::LARGE_AREA_M2 => 'A light effect colour and a large area: slower than the thermometer says.',
-                $critical => 'A light effect colour: one grade slower than the thermometer says.',
-                $colourAreaM2 > self::LARGE_AREA_M2 => 'A large area: one grade slower than the thermometer says.',
-                default => 'Picked for the temperature of the booth.',
-            }),
+            Phrase::of(
+                match (true) {
+                    $critical && $colourAreaM2 > self::LARGE_AREA_M2
+                        => 'A light effect colour and a large area: slower than the thermometer says.',
+                    $critical => 'A light effect colour: one grade slower than the thermometer says.',
+                    $colourAreaM2 > self::LARGE_AREA_M2 => 'A large area: one grade slower than the thermometer says.',
+                    default => 'Picked for the temperature of the booth.',
+                },
+            ),
             SourceKind::Practice,
             'Common practice; the data sheet wins.',
             ['booth' => Quantity::celsius($temperatureC), 'colour on' => Quantity::squareMetres($colourAreaM2)],

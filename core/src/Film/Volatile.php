@@ -19,7 +19,7 @@ final readonly class Volatile
     private const WATER_KG = 0.018015;
 
     /** Binary diffusivity in air, m2/s. From memory. */
-    private const SOLVENT_DIFFUSIVITY = 0.70e-5;
+    private const SOLVENT_DIFFUSIVITY = 0.7e-5;
 
     private const WATER_DIFFUSIVITY = 2.5e-5;
 
@@ -45,7 +45,7 @@ final readonly class Volatile
             ReducerGrade::Fast => 2.0,
             ReducerGrade::Standard => 1.0,
             ReducerGrade::Slow => 0.65,
-            ReducerGrade::ExtraSlow => 0.40,
+            ReducerGrade::ExtraSlow => 0.4,
         };
     }
 
@@ -74,19 +74,25 @@ final readonly class Volatile
     /** Effective vapour pressure of the solvent, Pa: Clausius and Clapeyron from 20 deg C. */
     public static function solventPa(float $temperatureC, float $relativeRate = 1.0): float
     {
-        return $relativeRate * self::BUTYL_ACETATE_PA * exp(self::BUTYL_ACETATE_J / Air::GAS_CONSTANT * (1.0 / (20.0 + Air::KELVIN) - 1.0 / ($temperatureC + Air::KELVIN)));
+        return $relativeRate *
+            self::BUTYL_ACETATE_PA *
+            exp(
+                (self::BUTYL_ACETATE_J / Air::GAS_CONSTANT) *
+                    (1.0 / (20.0 + Air::KELVIN) - 1.0 / ($temperatureC + Air::KELVIN)),
+            );
     }
 
     private function deficit(Air $air, float $cooling): float
     {
         $kelvin = $air->temperatureC + Air::KELVIN;
         if ($this->carrier === Carrier::Solvent) {
-            return self::solventPa($air->temperatureC, self::relativeRate($this->grade)) * self::BUTYL_ACETATE_KG / (Air::GAS_CONSTANT * $kelvin);
+            return (self::solventPa($air->temperatureC, self::relativeRate($this->grade)) * self::BUTYL_ACETATE_KG) /
+                (Air::GAS_CONSTANT * $kelvin);
         }
         $surface = $air->temperatureC - $cooling * ($air->temperatureC - $air->wetBulbC());
         $over = Air::saturationPa($surface) / ($surface + Air::KELVIN);
         $away = $air->vapourPa() / $kelvin;
 
-        return max(0.0, $over - $away) * self::WATER_KG / Air::GAS_CONSTANT;
+        return (max(0.0, $over - $away) * self::WATER_KG) / Air::GAS_CONSTANT;
     }
 }

@@ -35,19 +35,25 @@ final readonly class GunSetUp
     /** Share of the sprayed solids that lands on the panel, 0.2 to 0.85. */
     public function transferEfficiency(): float
     {
-        $share = self::TRANSFER - self::TRANSFER_PER_MM * ($this->distanceMm - 180.0) - self::TRANSFER_PER_BAR * ($this->bar - 1.4);
+        $share =
+            self::TRANSFER -
+            self::TRANSFER_PER_MM * ($this->distanceMm - 180.0) -
+            self::TRANSFER_PER_BAR * ($this->bar - 1.4);
 
         return max(self::TRANSFER_LIMITS[0], min(self::TRANSFER_LIMITS[1], $share));
     }
 
     public function transferFigure(): Figure
     {
-        return Figure::of(Quantity::percent(100 * $this->transferEfficiency()), Reason::of(
-            'Further away and at higher pressure more paint misses the panel.',
-            SourceKind::Estimate,
-            'Own model, docs/model.md section 4; calibrate from what is left in the cup.',
-            ['pressure' => Quantity::bar($this->bar), 'distance' => Quantity::mm($this->distanceMm)],
-        ));
+        return Figure::of(
+            Quantity::percent(100 * $this->transferEfficiency()),
+            Reason::of(
+                'Further away and at higher pressure more paint misses the panel.',
+                SourceKind::Estimate,
+                'Own model, docs/model.md section 4; calibrate from what is left in the cup.',
+                ['pressure' => Quantity::bar($this->bar), 'distance' => Quantity::mm($this->distanceMm)],
+            ),
+        );
     }
 
     /** A small gun at low pressure for a tiny repair. Common practice: a few tenths of a bar, close to the panel. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kalopsis\Gun;
 
-/** Droplets of an air-atomising gun and their flight. Own model, docs/model.md section 8; figures from memory of the literature. */
+/**
+ * Droplets of an air-atomising gun and their flight. Own model, docs/model.md section 8; figures from memory of the
+ * literature.
+ */
 final class Jet
 {
     /** Sauter mean diameter at 1.4 bar, m. From memory: 25 to 45 um for fine finishing guns. */

@@ -32,14 +32,20 @@ final readonly class Stroke
 
     public static function fanMm(GunSetUp $gun): float
     {
-        return self::FAN_MM * $gun->distanceMm / self::REFERENCE_MM;
+        return (self::FAN_MM * $gun->distanceMm) / self::REFERENCE_MM;
     }
 
-    /** Wet film laid by strokes side by side, um: flow that lands over the area swept, each place passed 1/(1 - overlap) times. */
+    /**
+     * Wet film laid by strokes side by side, um: flow that lands over the area swept, each place passed 1/(1 - overlap)
+     * times.
+     */
     public function wetUm(GunSetUp $gun): float
     {
         // ml/min over mm2/s: 1000 mm3 a ml, 60 s a min, 1000 um a mm
-        return $this->flowMlPerMin * $gun->transferEfficiency() / ($this->speedMmPerS * self::fanMm($gun) * (1.0 - $gun->overlapPercent / 100.0)) * 1e6 / 60.0;
+        return ((($this->flowMlPerMin * $gun->transferEfficiency()) /
+            ($this->speedMmPerS * self::fanMm($gun) * (1.0 - $gun->overlapPercent / 100.0))) *
+            1e6) /
+            60.0;
     }
 
     /**

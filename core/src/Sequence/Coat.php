@@ -4,47 +4,54 @@ declare(strict_types=1);
 
 namespace Kalopsis\Sequence;
 
+use Kalopsis\Film\Mixture;
 use Kalopsis\Film\ProductRole;
 use Kalopsis\Gun\GunSetUp;
-use Kalopsis\Why\Reason;
+use Kalopsis\Gun\Stroke;
 
-/** One coat of a plan: full strength as far as its reach, then fading out over its fade. */
+/** A step on this car: with its mixture, its gun, and its reach in mm. */
 final readonly class Coat
 {
     /**
      * @param ?float $reachMm full strength up to here, mm past the primer; null is the whole panel
      * @param float $fadeMm from full strength to nothing, by wrist and trigger
-     * @param float $filmShare dry film as a share of a full coat's
-     * @param ?float $defaultReachMm what the school would do
-     * @param float $pigmentShare share of its dry film that carries colour: below 1 where it is let down with blending clear
-     * @param float $reduction reducer as a share of the cup's own: 0.67 is under-reduced
+     * @param float $filmShare wet film as a share of the product's full coat, strokes and gun counted
+     * @param ?float $solvedMm what the computation says
      */
     public function __construct(
-        public string $id,
-        public string $name,
-        public CoatKind $kind,
-        public ProductRole $role,
+        public CoatStep $step,
+        public Mixture $mixture,
         public ?float $reachMm,
         public float $fadeMm,
         public float $filmShare,
         public GunSetUp $gun,
-        public ?float $defaultReachMm,
-        public string $purpose,
-        public Reason $reason,
-        public float $pigmentShare = 1.0,
-        public float $reduction = 1.0,
+        public Stroke $stroke,
+        public ?float $solvedMm,
     ) {}
 
-    /** The same coat with less reducer. */
-    public function reduced(float $reduction): self
+    public function id(): string
     {
-        return new self($this->id, $this->name, $this->kind, $this->role, $this->reachMm, $this->fadeMm, $this->filmShare, $this->gun, $this->defaultReachMm, $this->purpose, $this->reason, $this->pigmentShare, $reduction);
+        return $this->step->id;
     }
 
-    /** The same coat let down with blending clear. */
-    public function letDown(float $pigmentShare): self
+    public function name(): string
     {
-        return new self($this->id, $this->name, $this->kind, $this->role, $this->reachMm, $this->fadeMm, $this->filmShare, $this->gun, $this->defaultReachMm, $this->purpose, $this->reason, $pigmentShare, $this->reduction);
+        return $this->step->name;
+    }
+
+    public function kind(): CoatKind
+    {
+        return $this->step->kind;
+    }
+
+    public function role(): ProductRole
+    {
+        return $this->mixture->product->role;
+    }
+
+    public function isColour(): bool
+    {
+        return $this->step->kind->isColour();
     }
 
     /** Where the last dust lands, mm past the primer; null is the whole panel. */
@@ -53,8 +60,8 @@ final readonly class Coat
         return $this->reachMm === null ? null : $this->reachMm + $this->fadeMm;
     }
 
-    public function isMoved(): bool
+    public function isSetByHand(): bool
     {
-        return $this->reachMm !== $this->defaultReachMm;
+        return $this->step->extent->isSetByHand();
     }
 }

@@ -34,18 +34,29 @@ it('reads ratios the way painters write them', function (string $text, array $pa
 
 it('refuses ratios that cannot be mixed', function (string $text): void {
     MixRatio::parse($text);
-})->with(['4:0:x', '4:0:2', '', ':', '1', '1:-1', '0 %', '+0 %', 'one to one', '1:1:1:1:1', '1:2000', '1:1e3', '١:٢'])->throws(BadRatio::class);
+})
+    ->with(['4:0:x', '4:0:2', '', ':', '1', '1:-1', '0 %', '+0 %', 'one to one', '1:1:1:1:1', '1:2000', '1:1e3', '١:٢'])
+    ->throws(BadRatio::class);
 
 it('knows that 1:0.75 is 75 % added and that 4:1:2 is no percentage', function (): void {
-    expect(MixRatio::parse('1:0.75')->percentAdded())->toBe(75.0)
-        ->and(MixRatio::parse('+55 %')->percentAdded())->toBe(55.0)
-        ->and(MixRatio::parse('4:1:2')->percentAdded())->toBeNull();
+    expect(MixRatio::parse('1:0.75')->percentAdded())
+        ->toBe(75.0)
+        ->and(MixRatio::parse('+55 %')->percentAdded())
+        ->toBe(55.0)
+        ->and(MixRatio::parse('4:1:2')->percentAdded())
+        ->toBeNull();
 });
 
 it('thins solids and mixes density by volume (worked by hand)', function (): void {
-    $mix = new Mix(MixRatio::parse('4:1:2'), [new Component('base', 1.2, 0.5), new Component('hardener', 1.0, 0.4), new Component('reducer', 0.9, 0.0)]);
-    expect($mix->volumeSolids())->toEqualWithDelta((4 * 0.5 + 0.4) / 7, 1e-12)
-        ->and($mix->densityGPerMl())->toEqualWithDelta((4.8 + 1.0 + 1.8) / 7, 1e-12);
+    $mix = new Mix(MixRatio::parse('4:1:2'), [
+        new Component('base', 1.2, 0.5),
+        new Component('hardener', 1.0, 0.4),
+        new Component('reducer', 0.9, 0.0),
+    ]);
+    expect($mix->volumeSolids())
+        ->toEqualWithDelta((4 * 0.5 + 0.4) / 7, 1e-12)
+        ->and($mix->densityGPerMl())
+        ->toEqualWithDelta((4.8 + 1.0 + 1.8) / 7, 1e-12);
 });
 
 it('refuses a ratio with another number of parts than the product', function (): void {
@@ -55,7 +66,12 @@ it('refuses a ratio with another number of parts than the product', function ():
 it('covers what handbooks say: 1 L of solids 1000 m2 at 1 um, 1 US gal 1604 ft2 at 1 mil', function (): void {
     expect(Coverage::millilitres(1000.0, 1.0, 1.0, 1.0))->toBe(1000.0);
     // The usual figure in US paint handbooks and data sheets is 1604 ft2 mil per gallon, rounded from 1604.2.
-    $ml = Coverage::millilitres(Quantity::of(1604.17, Unit::SquareFoot)->value, Quantity::of(1.0, Unit::Mil)->value, 1.0, 1.0);
+    $ml = Coverage::millilitres(
+        Quantity::of(1604.17, Unit::SquareFoot)->value,
+        Quantity::of(1.0, Unit::Mil)->value,
+        1.0,
+        1.0,
+    );
     expect($ml / Unit::GallonUs->factor())->toEqualWithDelta(1.0, 1e-4);
 });
 
@@ -66,39 +82,69 @@ it('needs what a hand-worked bonnet needs', function (): void {
 
 it('refuses coverage with nothing in it', function (float $area, float $film, float $solids, float $transfer): void {
     Coverage::millilitres($area, $film, $solids, $transfer);
-})->with([[1, 7, 0, 0.65], [1, 7, 0.16, 0], [-1, 7, 0.16, 0.65], [1, -7, 0.16, 0.65], [1, 7, 1.01, 0.65], [1, 7, NAN, 0.65], [NAN, 7, 0.16, 0.65]])->throws(DomainException::class);
+})
+    ->with([
+        [1, 7, 0, 0.65],
+        [1, 7, 0.16, 0],
+        [-1, 7, 0.16, 0.65],
+        [1, -7, 0.16, 0.65],
+        [1, 7, 1.01, 0.65],
+        [1, 7, NAN, 0.65],
+        [NAN, 7, 0.16, 0.65],
+    ])
+    ->throws(DomainException::class);
 
 it('takes more paint for more area and film, less for more solids', function (): void {
-    $this->limitTo(60)->forAll(Generators::choose(1, 900), Generators::choose(1, 80), Generators::choose(5, 90))
+    $this->limitTo(60)
+        ->forAll(Generators::choose(1, 900), Generators::choose(1, 80), Generators::choose(5, 90))
         ->then(function (int $area, int $film, int $solids): void {
             $ml = Coverage::millilitres($area / 100, $film, $solids / 100, 0.6);
-            expect(Coverage::millilitres($area / 50, $film, $solids / 100, 0.6))->toEqualWithDelta(2 * $ml, 1e-9 * $ml)
-                ->and(Coverage::millilitres($area / 100, $film + 1, $solids / 100, 0.6))->toBeGreaterThan($ml)
-                ->and(Coverage::millilitres($area / 100, $film, $solids / 100 + 0.01, 0.6))->toBeLessThan($ml);
+            expect(Coverage::millilitres($area / 50, $film, $solids / 100, 0.6))
+                ->toEqualWithDelta(2 * $ml, 1e-9 * $ml)
+                ->and(Coverage::millilitres($area / 100, $film + 1, $solids / 100, 0.6))
+                ->toBeGreaterThan($ml)
+                ->and(Coverage::millilitres($area / 100, $film, $solids / 100 + 0.01, 0.6))
+                ->toBeLessThan($ml);
         });
 });
 
 it('lands less from further away and at higher pressure, within limits', function (): void {
-    expect((new GunSetUp(1.4, 180, 50))->transferEfficiency())->toBe(0.65)
-        ->and((new GunSetUp(1.4, 250, 50))->transferEfficiency())->toBeLessThan(0.65)
-        ->and((new GunSetUp(2.0, 180, 50))->transferEfficiency())->toBeLessThan(0.65)
-        ->and((new GunSetUp(4.0, 500, 50))->transferEfficiency())->toBe(0.2)
-        ->and(GunSetUp::small()->transferEfficiency())->toBeGreaterThan(0.65);
+    expect((new GunSetUp(1.4, 180, 50))->transferEfficiency())
+        ->toBe(0.65)
+        ->and((new GunSetUp(1.4, 250, 50))->transferEfficiency())
+        ->toBeLessThan(0.65)
+        ->and((new GunSetUp(2.0, 180, 50))->transferEfficiency())
+        ->toBeLessThan(0.65)
+        ->and((new GunSetUp(4.0, 500, 50))->transferEfficiency())
+        ->toBe(0.2)
+        ->and(GunSetUp::small()->transferEfficiency())
+        ->toBeGreaterThan(0.65);
 });
 
 it('advises slower reducer for heat, size and light effect colours (common practice)', function (): void {
-    expect(ReducerGrade::advised(15, 1, false))->toBe(ReducerGrade::Fast)
-        ->and(ReducerGrade::advised(22, 1, false))->toBe(ReducerGrade::Standard)
-        ->and(ReducerGrade::advised(22, 1, true))->toBe(ReducerGrade::Slow)
-        ->and(ReducerGrade::advised(22, 4, true))->toBe(ReducerGrade::ExtraSlow)
-        ->and(ReducerGrade::advised(40, 9, true))->toBe(ReducerGrade::ExtraSlow);
+    expect(ReducerGrade::advised(15, 1, false))
+        ->toBe(ReducerGrade::Fast)
+        ->and(ReducerGrade::advised(22, 1, false))
+        ->toBe(ReducerGrade::Standard)
+        ->and(ReducerGrade::advised(22, 1, true))
+        ->toBe(ReducerGrade::Slow)
+        ->and(ReducerGrade::advised(22, 4, true))
+        ->toBe(ReducerGrade::ExtraSlow)
+        ->and(ReducerGrade::advised(40, 9, true))
+        ->toBe(ReducerGrade::ExtraSlow);
 });
 
-it('expects 5 to 10 minutes at 22 °C for solvent base and 2 to 5 for waterborne in dry air (common practice)', function (): void {
-    expect(FlashGuide::betweenBaseCoats(Carrier::Solvent, 22, 50)->rule->in(UnitSystem::Metric))->toContain('5 min to 10 min')
-        ->and(FlashGuide::betweenBaseCoats(Carrier::Waterborne, 22, 50)->rule->in(UnitSystem::Metric))->toContain('2 min to 5 min')
-        ->and(FlashGuide::betweenBaseCoats(Carrier::Waterborne, 22, 80)->rule->in(UnitSystem::Metric))->toContain('8 min to 15 min');
-});
+it(
+    'expects 5 to 10 minutes at 22 °C for solvent base and 2 to 5 for waterborne in dry air (common practice)',
+    function (): void {
+        expect(FlashGuide::betweenBaseCoats(Carrier::Solvent, 22, 50)->rule->in(UnitSystem::Metric))
+            ->toContain('5 min to 10 min')
+            ->and(FlashGuide::betweenBaseCoats(Carrier::Waterborne, 22, 50)->rule->in(UnitSystem::Metric))
+            ->toContain('2 min to 5 min')
+            ->and(FlashGuide::betweenBaseCoats(Carrier::Waterborne, 22, 80)->rule->in(UnitSystem::Metric))
+            ->toContain('8 min to 15 min');
+    },
+);
 
 it('refuses paint systems with faults, each at its field', function (callable $spoil, string $field): void {
     $json = json_decode((string) file_get_contents(__DIR__ . '/../../../data/paint-systems/northlight-s.json'), true);
@@ -111,31 +157,58 @@ it('refuses paint systems with faults, each at its field', function (callable $s
         expect($bad->problems[0]->field)->toBe($field);
     }
 })->with([
-    '0 % solids' => [function (array &$j): void {
-        $j['products'][2]['components'][0]['volumeSolids'] = 0;
-    }, 'products.2.components'],
-    'a ratio with a word' => [function (array &$j): void {
-        $j['products'][0]['ratio'] = '4:0:x';
-    }, 'products.0.ratio'],
-    'a ratio of two for three' => [function (array &$j): void {
-        $j['products'][0]['ratio'] = '4:1';
-    }, 'products.0.ratio'],
-    'negative film' => [function (array &$j): void {
-        $j['products'][1]['dryFilmUm'] = -5;
-    }, 'products.1.dryFilmUm'],
-    'no clear' => [function (array &$j): void {
-        array_pop($j['products']);
-    }, 'products'],
-    'density of lead' => [function (array &$j): void {
-        $j['products'][1]['components'][0]['densityGPerMl'] = 11.3;
-    }, 'products.1.components.0.densityGPerMl'],
-    'a key with blanks' => [function (array &$j): void {
-        $j['key'] = 'north light';
-    }, 'key'],
-    'text for a number' => [function (array &$j): void {
-        $j['products'][1]['gun']['bar'] = '1.4';
-    }, 'products.1.gun.bar'],
-    'no object' => [function (mixed &$j): void {
-        $j = [1, 2];
-    }, ''],
+    '0 % solids' => [
+        function (array &$j): void {
+            $j['products'][2]['components'][0]['volumeSolids'] = 0;
+        },
+        'products.2.components',
+    ],
+    'a ratio with a word' => [
+        function (array &$j): void {
+            $j['products'][0]['ratio'] = '4:0:x';
+        },
+        'products.0.ratio',
+    ],
+    'a ratio of two for three' => [
+        function (array &$j): void {
+            $j['products'][0]['ratio'] = '4:1';
+        },
+        'products.0.ratio',
+    ],
+    'negative film' => [
+        function (array &$j): void {
+            $j['products'][1]['dryFilmUm'] = -5;
+        },
+        'products.1.dryFilmUm',
+    ],
+    'no clear' => [
+        function (array &$j): void {
+            array_pop($j['products']);
+        },
+        'products',
+    ],
+    'density of lead' => [
+        function (array &$j): void {
+            $j['products'][1]['components'][0]['densityGPerMl'] = 11.3;
+        },
+        'products.1.components.0.densityGPerMl',
+    ],
+    'a key with blanks' => [
+        function (array &$j): void {
+            $j['key'] = 'north light';
+        },
+        'key',
+    ],
+    'text for a number' => [
+        function (array &$j): void {
+            $j['products'][1]['gun']['bar'] = '1.4';
+        },
+        'products.1.gun.bar',
+    ],
+    'no object' => [
+        function (mixed &$j): void {
+            $j = [1, 2];
+        },
+        '',
+    ],
 ]);

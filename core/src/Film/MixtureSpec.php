@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Film;
+
+/**
+ * What a coat wants in its gun, before a paint system says what that is: a product, more or less reduced, with blending
+ * clear added.
+ */
+final readonly class MixtureSpec
+{
+    /** Reducer as a share of the data sheet's. Common practice: two thirds is under-reduced, half as much again washes out. */
+    public const REDUCER = [0.3, 2.0];
+
+    /** Parts of ready blending clear to one part of ready base. Common practice: one to one, and one to one and a half. */
+    public const CLEAR = [0.0, 4.0];
+
+    public function __construct(public float $reducer = 1.0, public float $blendingClear = 0.0) {}
+}

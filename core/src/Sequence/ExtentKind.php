@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Sequence;
+
+/** How far a coat goes. */
+enum ExtentKind: string
+{
+    /** Past the primer, then fading. */
+    case Past = 'past';
+
+    /** Past the primer and all that lies between two repairs of a panel, then fading. */
+    case Between = 'between';
+
+    /** To the edges and gaps of the panel. */
+    case WholePanel = 'whole-panel';
+}
