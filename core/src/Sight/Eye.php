@@ -4,148 +4,217 @@ declare(strict_types=1);
 
 namespace Kalopsis\Sight;
 
-use Kalopsis\Colour\Lab;
-use Kalopsis\Colour\Xyz;
+use Kalopsis\Sight\Internal\Response;
 
 /**
- * What the eye is left with of a colour that changes along a line: visibility index, 1 = just noticed. Own model, docs/model.md section 10.
+ * What a critical painter who expects nothing sees of a colour that changes along a line: visibility index, 1 = just
+ * noticed. The laboratory's
+ * threshold times a criterion. Own model of published parts, docs/model.md section 9.
  */
 final readonly class Eye
 {
     /** Standing distances, m. */
-    public const DISTANCES_M = [0.5, 1.0, 2.0, 3.0, 5.0];
+    public const DISTANCES_M = [0.5, 1.0, 2.0, 3.0, 5.0, 8.0, 10.0];
 
-    /** Index for a unit of filtered lightness and of filtered chroma or hue. Chosen here; a shop calibrates the first. */
-    public const LIGHTNESS_GAIN = 4.5;
+    /**
+     * So many times the laboratory's threshold is what somebody sees who is not told where to look. Chosen here, 4 to 6;
+     * a shop calibrates it.
+     */
+    public const CRITERION = 5.0;
 
-    public const COLOUR_GAIN = 2.8;
+    /** Steep and grazing views are rarer: their index counts this much. Chosen here. */
+    private const WEIGHTS = [-15 => 1 / 1.5, 15 => 1 / 1.5, 25 => 1 / 1.2, 45 => 1.0, 75 => 1 / 1.2, 110 => 1 / 1.5];
 
-    /** White thrown in by the surface. Chosen here. */
-    private const VEIL = 0.02;
+    /** The nearest distance within this share of the worst is where it is "seen from": the top is flat. Chosen here. */
+    private const AS_GOOD = 0.95;
 
-    /** Steep and grazing views are rarer. Chosen here. */
-    private const RARER = [-15 => 1.5, 15 => 1.5, 25 => 1.2, 45 => 1.0, 75 => 1.2, 110 => 1.5];
+    /**
+     * A panel as the field of view: height and greatest width, mm, and what belongs to a change besides its own width.
+     * Chosen here.
+     */
+    private const PANEL_MM = [600.0, 1000.0];
 
-    /** A channel that changes by less than this all along the line is left out: it could add 0.03 at the most. */
-    private const NOTHING = 0.03;
+    private const MARGIN_MM = 200.0;
 
-    public function __construct(private float $gain = 1.0) {}
+    private const FIELD_STEP = 0.02;
 
-    public static function rarer(int $angle): float
+    /** Common practice: 3 to 5 mm. */
+    private const GAP_MM = 4.0;
+
+    /** Regular patterns are seen on so wide a patch, mm. Chosen here. */
+    private const PATTERN_MM = 300.0;
+
+    /** Beside a step, degrees: close enough together that a peak is met within 1 %. */
+    private const BESIDE_DEG = [
+        0.01,
+        0.015,
+        0.02,
+        0.025,
+        0.03,
+        0.035,
+        0.04,
+        0.05,
+        0.06,
+        0.08,
+        0.1,
+        0.13,
+        0.17,
+        0.22,
+        0.3,
+        0.4,
+        0.55,
+        0.8,
+    ];
+
+    /** Places between which a maximum is looked for before it is looked at closely. */
+    private const COARSE = 4;
+
+    public static function weight(int $angle): float
     {
-        return self::RARER[$angle] ?? 1.0;
+        return self::WEIGHTS[$angle] ?? 1.0;
     }
 
     /**
-     * Seen differences from a standard along a line: lightness, chroma and hue, the last two weighted as in CIE 94 by the standard.
-     *
-     * @param list<Xyz> $along
-     * @return array{list<float>, list<float>, list<float>}
+     * @param list<float> $distances m
      */
-    public static function seen(array $along, Lab $standard): array
+    public static function look(Scene $scene, array $distances = self::DISTANCES_M): Sighting
     {
-        $viewing = $standard->viewing;
-        $white = $viewing->white();
-        $veiled = fn (Xyz $v): Lab => $v->plus($white, self::VEIL)->times(1.0 / (1.0 + self::VEIL))->lab($viewing);
-        $s = $veiled($standard->xyz());
-        $chroma = $s->chroma();
-        $sc = 1.0 + 0.045 * $chroma;
-        $sh = 1.0 + 0.015 * $chroma;
-        $l = $c = $h = [];
-        foreach ($along as $xyz) {
-            $lab = $veiled($xyz);
-            $dc = $lab->chroma() - $chroma;
-            $dh = sqrt(max(0.0, ($lab->a - $s->a) ** 2 + ($lab->b - $s->b) ** 2 - $dc * $dc));
-            $l[] = $lab->l - $s->l;
-            $c[] = $dc / $sc;
-            $h[] = ($s->a * $lab->b - $s->b * $lab->a < 0.0 ? -$dh : $dh) / $sh;
+        $width = $scene->widthMm();
+        $table = [];
+        $best = [0.0, array_key_first($scene->signals) ?? 45, 0.0];
+        $byDistance = [];
+        foreach ($distances as $m) {
+            $field = self::field($width, $m);
+            $worst = 0.0;
+            foreach (array_keys($scene->signals) as $angle) {
+                [$index, $at] = self::worstAlong($scene, $angle, $field, $m);
+                $index *= self::weight($angle) / self::CRITERION;
+                $table[$angle][(string) $m] = $index;
+                $worst = max($worst, $index);
+                if ($index > $best[0]) {
+                    $best = [$index, $angle, $at];
+                }
+            }
+            $byDistance[] = [$m, $worst];
+        }
+        $from = $distances[0] ?? 1.0;
+        foreach ($byDistance as [$m, $worst]) {
+            if ($worst >= self::AS_GOOD * $best[0]) {
+                $from = $m;
+                break;
+            }
         }
 
-        return [$l, $c, $h];
+        return new Sighting($table, $best[0], $best[1], $from, $best[2]);
     }
 
     /**
-     * The index at each node, seen from one distance. The line goes on level past both ends.
+     * The index at every place of the line from one angle and distance: what a section draws.
      *
-     * @param array{list<float>, list<float>, list<float>} $seen
      * @return list<float>
      */
-    public function along(array $seen, float $stepMm, float $distanceM): array
+    public static function along(Scene $scene, int $angle, float $m): array
     {
-        $n = count($seen[0]);
-        $l = self::filtered($seen[0], $stepMm, $distanceM, Kernel::Lightness);
-        $c = self::filtered($seen[1], $stepMm, $distanceM, Kernel::Colour);
-        $h = self::filtered($seen[2], $stepMm, $distanceM, Kernel::Colour);
+        $field = self::field($scene->widthMm(), $m);
+        $answer = new Response($scene, $angle, $field, $m, self::degrees(self::GAP_MM / 2.0, $m));
         $out = [];
-        for ($i = 0; $i < $n; $i++) {
-            $out[] = $this->gain * sqrt((self::LIGHTNESS_GAIN * ($l[$i] ?? 0.0)) ** 2 + self::COLOUR_GAIN ** 2 * (($c[$i] ?? 0.0) ** 2 + ($h[$i] ?? 0.0) ** 2));
+        for ($i = 0, $n = $scene->places(); $i < $n; $i++) {
+            $out[] = (self::weight($angle) / self::CRITERION) * $answer->at($i);
         }
 
         return $out;
     }
 
-    /** Index of a grating (overlap ripple) of so much half amplitude in L*, from the worst distance. */
-    public function grating(float $halfAmplitude, float $periodMm): float
+    /** The largest index beside the line after a place, from one angle and distance. */
+    public static function atLine(Scene $scene, int $after, int $angle, float $m): float
+    {
+        $field = self::field($scene->widthMm(), $m);
+        $answer = new Response($scene, $angle, $field, $m, self::degrees(self::GAP_MM / 2.0, $m));
+        $spacing = self::degrees($scene->stepMm, $m);
+        $worst = 0.0;
+        foreach (self::BESIDE_DEG as $u) {
+            foreach ([-$u, $u] as $beside) {
+                $at = $scene->lineAt($after) + $beside / $spacing;
+                $worst = max($worst, $answer->at(max(0.0, min($scene->places() - 1.0, $at))));
+            }
+        }
+
+        return (self::weight($angle) / self::CRITERION) * $worst;
+    }
+
+    /**
+     * A regular pattern across a panel, from the distance it is worst at.
+     *
+     * @param float $amplitude of ln(Y + veil), half of peak to peak
+     */
+    public static function pattern(float $amplitude, float $periodMm, Signal $standard): float
     {
         $worst = 0.0;
         foreach (self::DISTANCES_M as $m) {
-            $worst = max($worst, Kernel::Lightness->sensitivity(1.0 / self::degrees($periodMm, $m)));
+            $field = self::field(self::PATTERN_MM - self::MARGIN_MM, $m);
+            $worst = max(
+                $worst,
+                Barten::sensitivity(
+                    1.0 / self::degrees($periodMm, $m),
+                    $standard->luminance,
+                    $field,
+                    $standard->surround(),
+                ),
+            );
         }
 
-        return $this->gain * self::LIGHTNESS_GAIN * $halfAmplitude * $worst;
+        return ($amplitude * $worst) / self::CRITERION;
     }
 
+    /** Square degrees of the field that a change so wide is seen in. */
+    public static function field(float $widthMm, float $distanceM): float
+    {
+        [$height, $most] = self::PANEL_MM;
+
+        $deg2 = ((min($most, $widthMm + self::MARGIN_MM) * $height) / 1e6 / $distanceM ** 2) * (180.0 / M_PI) ** 2;
+
+        // A field is as good as one two in a hundred larger: sensitivity moves by less than a thousandth, and filters
+        // can be kept.
+        return exp(round(log($deg2) / self::FIELD_STEP) * self::FIELD_STEP);
+    }
+
+    /** The gaze moves along: degrees are counted straight in front. */
     public static function degrees(float $mm, float $distanceM): float
     {
-        return rad2deg(atan($mm / (1000.0 * $distanceM)));
+        return rad2deg($mm / (1000.0 * $distanceM));
     }
 
-    /**
-     * The kernel's answer: each change between two nodes is a step halfway. One table of the kernel serves all nodes, since the grid is even.
-     *
-     * @param list<float> $signal
-     * @return list<float> empty when there is nothing to answer
-     */
-    private static function filtered(array $signal, float $stepMm, float $distanceM, Kernel $kernel): array
+    /** @return array{float, float} the largest answer and where, mm */
+    private static function worstAlong(Scene $scene, int $angle, float $field, float $m): array
     {
-        $n = count($signal);
-        if ($n < 2 || max($signal) - min($signal) < self::NOTHING) {
-            return [];
-        }
-        $steps = [];
-        for ($j = 1; $j < $n; $j++) {
-            $change = $signal[$j] - $signal[$j - 1];
-            if ($change !== 0.0) {
-                $steps[$j] = $change;
+        $answer = new Response($scene, $angle, $field, $m, self::degrees(self::GAP_MM / 2.0, $m));
+        $n = $scene->places();
+        $best = -1.0;
+        $at = 0.0;
+        for ($k = 0; $k < $n + self::COARSE - 1; $k += self::COARSE) {
+            $i = (float) min($k, $n - 1);
+            $v = $answer->at($i);
+            if ($v > $best) {
+                [$best, $at] = [$v, $i];
             }
         }
-        $table = self::table($kernel, $n, $stepMm, $distanceM);
-        $out = [];
-        for ($i = 0; $i < $n; $i++) {
-            $sum = 0.0;
-            foreach ($steps as $at => $step) {
-                $sum += $step * $table[$n + $i - $at];
+        $near = (int) $at;
+        $closely = range(max(0, $near - self::COARSE + 1), max(0, min($n - 1, $near + self::COARSE - 1)));
+        // The answer to a step peaks beside it, wherever places happen to lie.
+        $spacing = self::degrees($scene->stepMm, $m);
+        foreach (array_keys($scene->lines) as $after) {
+            foreach (self::BESIDE_DEG as $u) {
+                $closely[] = max(0.0, $scene->lineAt($after) - $u / $spacing);
+                $closely[] = min($n - 1.0, $scene->lineAt($after) + $u / $spacing);
             }
-            $out[] = $sum;
+        }
+        foreach ($closely as $i) {
+            $v = $answer->at($i);
+            if ($v > $best) {
+                [$best, $at] = [$v, (float) $i];
+            }
         }
 
-        return $out;
-    }
-
-    /** @return list<float> the kernel at -n + 1/2 steps to n - 1/2 steps, so that node minus step is an index from n on */
-    private static function table(Kernel $kernel, int $n, float $stepMm, float $distanceM): array
-    {
-        /** @var array<string, list<float>> $known the same numbers always give the same table */
-        static $known = [];
-        $key = "{$kernel->name} {$n} {$stepMm} {$distanceM}";
-        if (! isset($known[$key])) {
-            $values = [];
-            for ($k = -$n; $k < $n; $k++) {
-                $values[] = $kernel->step(self::degrees(($k + 0.5) * $stepMm, $distanceM));
-            }
-            $known[$key] = $values;
-        }
-
-        return $known[$key];
+        return [max(0.0, $best), $scene->fromMm + $at * $scene->stepMm];
     }
 }

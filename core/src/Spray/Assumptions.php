@@ -4,45 +4,59 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
-use Kalopsis\Colour\Random;
-use Kalopsis\Film\FlakeOrder;
-
 /**
- * The numbers of the simulation that nobody has measured, as factors on their defaults, 1 = as they are. Each has a range; a shop's own
- * calibration will narrow it.
+ * The numbers of the simulation that nobody has measured, as factors on their defaults, 1 = as they are; and what is
+ * left out to see which part
+ * of a plan is at fault.
  */
 final readonly class Assumptions
 {
-    /** Standard deviation of the logarithm of each factor. Chosen here: half to double for the flakes, a quarter for hiding and the eye. */
-    private const SPREAD = ['flakes' => 0.30, 'dryBelow' => 0.25, 'hiding' => 0.15, 'eye' => 0.20];
+    /**
+     * Spread of the logarithm of each: what the flakes' tilt, the wetness they need and hiding may be off by. Chosen
+     * here; calibration narrows it.
+     */
+    public const SPREAD = ['flakes' => 0.3, 'dryBelow' => 0.25, 'hiding' => 0.15];
+
+    /** The same for what the eye takes. Chosen here. */
+    public const EYE = 0.2;
 
     public function __construct(
         public float $flakes = 1.0,
         public float $dryBelow = 1.0,
         public float $hiding = 1.0,
-        public float $eye = 1.0,
+        public bool $landsWell = false,
+        public bool $sameColour = false,
     ) {}
 
-    public function spreadDeg(): float
+    /** As it is. */
+    public static function usual(): self
     {
-        return FlakeOrder::SPREAD_DEG * $this->flakes;
+        return new self();
     }
 
-    public function dryBelowUm(): float
+    /**
+     * One spread further in each in turn.
+     *
+     * @return list<self>
+     */
+    public static function further(): array
     {
-        return FlakeOrder::DRY_BELOW_UM * $this->dryBelow;
+        return [
+            new self(flakes: exp(self::SPREAD['flakes'])),
+            new self(dryBelow: exp(self::SPREAD['dryBelow'])),
+            new self(hiding: exp(self::SPREAD['hiding'])),
+        ];
     }
 
-    /** @return list<self> the defaults first, then as many as wanted drawn from the ranges */
-    public static function spread(int $runs, int $seed): array
+    /** Only the difference of colour: every flake lies as it should. */
+    public static function colourOnly(): self
     {
-        $chance = new Random($seed);
-        $out = [new self()];
-        for ($i = 1; $i < $runs; $i++) {
-            $draw = fn (string $name): float => exp(self::SPREAD[$name] * max(-2.0, min(2.0, $chance->normal())));
-            $out[] = new self($draw('flakes'), $draw('dryBelow'), $draw('hiding'), $draw('eye'));
-        }
+        return new self(landsWell: true);
+    }
 
-        return $out;
+    /** Only how the flakes land: the colour is the car's. */
+    public static function landingOnly(): self
+    {
+        return new self(sameColour: true);
     }
 }

@@ -16,7 +16,10 @@ use Kalopsis\Sequence\FinishClass;
 /** The colours a blend runs between: the car's finish, the one that is sprayed, and the primer below. */
 final readonly class Finish
 {
-    /** While nobody has measured a card the new colour is taken to be this much lighter at every angle, L*. Chosen here: an ordinary variant. */
+    /**
+     * While nobody has measured a card the new colour is taken to be this much lighter at every angle, L*. Chosen here:
+     * an ordinary variant.
+     */
     public const ASSUMED_DL = 2.0;
 
     /** L* of the lightest and of the darkest grey primer. Chosen here. */
@@ -26,7 +29,14 @@ final readonly class Finish
      * @param array<int, Lab> $old by angle
      * @param array<int, Lab> $new by angle, laid as well as the old
      */
-    private function __construct(public EffectFit $fit, public array $old, public array $new, public Xyz $primer, public float $h98Um, public bool $measured) {}
+    private function __construct(
+        public EffectFit $fit,
+        public array $old,
+        public array $new,
+        public FinishClass $class,
+        public ?int $greyShade,
+        public bool $measured,
+    ) {}
 
     /** A finish of a class nobody has measured. Bodies and flakes from docs/model.md section 10. */
     public static function assumed(FinishClass $class, ?int $greyShade, float $dL = self::ASSUMED_DL): self
@@ -39,14 +49,17 @@ final readonly class Finish
             FinishClass::MetallicLight => [[38.0, -0.3, -1.0], [151.3, -0.5, -1.0]],
             FinishClass::Pearl => [[70.0, -0.5, 2.0], [120.0, 0.5, 4.0]],
         };
-        $fit = EffectFit::made(Lab::of($body[0], $body[1], $body[2], $viewing), Lab::of($flake[0], $flake[1], $flake[2], $viewing));
+        $fit = EffectFit::made(
+            Lab::of($body[0], $body[1], $body[2], $viewing),
+            Lab::of($flake[0], $flake[1], $flake[2], $viewing),
+        );
         $old = $new = [];
         foreach (Geometry::Five->angles() as $angle) {
             $old[$angle] = $fit->at($angle, FlakeLobe::level())->lab($viewing);
             $new[$angle] = $old[$angle]->shifted($dL, 0.0, 0.0);
         }
 
-        return new self(self::fitOf($new), $old, $new, self::primer($greyShade, $viewing), self::h98($class), false);
+        return new self(self::fitOf($new), $old, $new, $class, $greyShade, false);
     }
 
     /** The car and a card, as they were measured. A solid read at 45/0 looks the same at every angle. */
@@ -65,7 +78,7 @@ final readonly class Finish
             }
         }
 
-        return new self(self::fitOf($new), $old, $new, self::primer($greyShade, $car->viewing), self::h98($class), true);
+        return new self(self::fitOf($new), $old, $new, $class, $greyShade, true);
     }
 
     /** @return list<int> */
@@ -74,26 +87,75 @@ final readonly class Finish
         return array_keys($this->old);
     }
 
-    /** Pigmented dry film that hides (contrast ratio 0.98, ASTM D2805), um. Common practice: opaque 12 to 13, medium 20, weak 25 to 30. */
+    /** Do both run between the same colours? */
+    public function isLike(self $other): bool
+    {
+        foreach ([[$this->old, $other->old], [$this->new, $other->new]] as [$mine, $theirs]) {
+            if (array_keys($mine) !== array_keys($theirs)) {
+                return false;
+            }
+            foreach ($mine as $angle => $lab) {
+                if ($lab->l !== $theirs[$angle]->l || $lab->a !== $theirs[$angle]->a || $lab->b !== $theirs[$angle]->b) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    public function viewing(): Viewing
+    {
+        return $this->fit->viewing;
+    }
+
+    /** A film of the colour that is sprayed. @param float $hiding factor on the film that hides */
+    public function film(float $hiding = 1.0): Film
+    {
+        $face = $this->new[45] ?? $this->new[$this->angles()[0] ?? 45];
+        $face = $face->xyz();
+        $effect = $this->class->isEffect();
+
+        return Film::of(
+            $effect ? $this->fit->body : $face,
+            $effect,
+            $face->y,
+            self::h98($this->class) * $hiding,
+            $this->viewing(),
+        );
+    }
+
+    /**
+     * Pigmented dry film that hides (contrast ratio 0.98, ASTM D2805), um. Common practice: opaque 12 to 13, medium 20,
+     * weak 25 to 30.
+     */
     public static function h98(FinishClass $class): float
     {
         return match ($class) {
-            FinishClass::SolidDark, FinishClass::MetallicLight => 12.5,
-            FinishClass::SolidLight, FinishClass::MetallicDark => 20.0,
-            FinishClass::Pearl => 27.5,
+            FinishClass::SolidDark => 12.0,
+            FinishClass::MetallicLight => 13.0,
+            FinishClass::MetallicDark => 20.0,
+            FinishClass::Pearl => 26.0,
+            FinishClass::SolidLight => 28.0,
         };
+    }
+
+    /** A grey primer, shade 1 to 7; 4 when nobody said. */
+    public function primer(?int $shade = null): Xyz
+    {
+        $share = (($shade ?? ($this->greyShade ?? 4)) - 1) / 6.0;
+
+        return Lab::of(
+            self::PRIMER_L[0] + $share * (self::PRIMER_L[1] - self::PRIMER_L[0]),
+            0.0,
+            0.0,
+            $this->viewing(),
+        )->xyz();
     }
 
     /** @param array<int, Lab> $labs */
     private static function fitOf(array $labs): EffectFit
     {
         return EffectFit::of(Measurement::ofLabs($labs));
-    }
-
-    private static function primer(?int $greyShade, Viewing $viewing): Xyz
-    {
-        $share = (($greyShade ?? 4) - 1) / 6.0;
-
-        return Lab::of(self::PRIMER_L[0] + ($share * (self::PRIMER_L[1] - self::PRIMER_L[0])), 0.0, 0.0, $viewing)->xyz();
     }
 }

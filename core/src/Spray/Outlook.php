@@ -4,47 +4,48 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
+use Kalopsis\Colour\Geometry;
+use Kalopsis\Sight\Sighting;
 use Kalopsis\Units\Quantity;
-use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;
 
-/** What will be seen of a plan once it is sprayed. */
+/** What will be seen of a plan once it is sprayed, as a whole and part by part. */
 final readonly class Outlook
 {
     /**
-     * @param array<string, Profile> $sides where colour ends at a gap, by the neighbour's name
-     * @param ?Figure $need shortest blend room that leaves nothing to see, mm; null when none does
-     * @param float $spreadLow 10th percentile of the index over the spread of simulations
+     * @param array<string, Sighting> $lines where colour ends at a gap or a line, by what lies beyond
+     * @param array<string, float> $parts visibility index by Part
+     * @param float $spread standard deviation of ln V
      */
     public function __construct(
-        public LayerStack $stack,
-        public Finish $finish,
-        public Profile $free,
-        public array $sides,
-        public float $mottle,
-        public float $banding,
-        public float $primerShows,
-        public Certainty $certainty,
-        public float $spreadLow,
-        public float $spreadHigh,
-        public ?Figure $need,
-        public float $boothMinutes,
+        public Sighting $free,
+        public array $lines,
+        public array $parts,
+        public float $spread,
+        public Hiding $hiding,
+        public bool $ringOfFlakes,
     ) {}
 
-    public function worst(): Profile
+    /** The place that is seen most. */
+    public function worst(): Sighting
     {
         $worst = $this->free;
-        foreach ($this->sides as $side) {
-            $worst = $side->worst > $worst->worst ? $side : $worst;
+        foreach ($this->lines as $line) {
+            $worst = $line->worst > $worst->worst ? $line : $worst;
         }
 
         return $worst;
     }
 
-    /** The worst index, mottle counted. */
+    /** Visibility index of the whole plan: its worst part. */
     public function index(): float
     {
-        return max($this->worst()->worst, $this->mottle, $this->banding);
+        return max(
+            $this->worst()->worst,
+            $this->parts[Part::Hiding->value],
+            $this->parts[Part::Mottle->value],
+            $this->parts[Part::Stripes->value],
+        );
     }
 
     public function isSeen(): bool
@@ -52,38 +53,69 @@ final readonly class Outlook
         return $this->index() > 1.0;
     }
 
-    public function says(): Phrase
+    public function certainty(): Certainty
     {
-        $how = match ($this->certainty) {
-            Certainty::Sure => '',
-            Certainty::Likely => ', likely',
-            Certainty::Doubtful => ', doubtful',
-        };
-        $worst = $this->worst();
-        $values = [
-            'angle' => "{$worst->angle}°",
-            'distance' => Quantity::mm(1000.0 * $worst->distanceM),
-            'index' => sprintf('%.1f', $this->index()),
-            'at' => Quantity::mm(max(0.0, $worst->atMm)),
-            'how' => $how,
-        ];
-        if ($this->mottle > 1.0 && $this->mottle >= $worst->worst) {
-            return Phrase::of('Seen: the last coat is too wet and mottles ({index}){how}.', $values);
+        return Certainty::of($this->index(), $this->spread);
+    }
+
+    /** Nine in ten of what may be off lie below this. */
+    public function high(): float
+    {
+        return $this->index() * exp(Certainty::Sure->quantile() * $this->spread);
+    }
+
+    public function low(): float
+    {
+        return $this->index() * exp(-Certainty::Sure->quantile() * $this->spread);
+    }
+
+    /** What stays visible: of a part that is a verdict of its own the part, else what the fade shows most of. */
+    public function fault(): ?Part
+    {
+        if (! $this->isSeen()) {
+            return null;
         }
-        if ($this->banding > 1.0 && $this->banding >= $worst->worst) {
-            return Phrase::of('Seen: stripes along the strokes ({index}){how}; more overlap, slower reducer.', $values);
-        }
-        if ($worst->worst <= 1.0) {
-            return Phrase::of('Not seen from anywhere: {index} of what can be noticed{how}.', $values);
-        }
-        foreach ($this->sides as $name => $side) {
-            if ($side === $worst) {
-                return Phrase::of('Seen at the gap to {side}, at {angle} from {distance} ({index}){how}.', [...$values, 'side' => $name]);
+        $index = $this->index();
+        foreach ([Part::Hiding, Part::Mottle, Part::Stripes] as $part) {
+            if ($this->parts[$part->value] >= $index) {
+                return $part;
             }
         }
-        // From the side lighter, square on darker: that is what flakes do that landed dry.
-        $ring = $worst->angle >= 45 && $this->finish->fit->flake->y > 1.0;
 
-        return Phrase::of($ring ? 'A ring is seen from the side, {at} past the primer, at {angle} from {distance} ({index}){how}.' : 'Seen {at} past the primer, at {angle} from {distance} ({index}){how}.', $values);
+        return $this->parts[Part::Fringe->value] > $this->parts[Part::Colour->value] ? Part::Fringe : Part::Colour;
+    }
+
+    public function says(): Phrase
+    {
+        $worst = $this->worst();
+        $values = [
+            'from' => Geometry::standing($worst->angle),
+            'distance' => Quantity::mm(1000.0 * $worst->distanceM),
+            'at' => Quantity::mm(max(0.0, $worst->atMm)),
+            'how' => match ($this->certainty()) {
+                Certainty::Sure => 'Sure',
+                Certainty::Likely => 'Likely',
+                Certainty::Doubtful => 'Doubtful',
+            },
+        ];
+        if ($this->fault() === null) {
+            return Phrase::of('Nobody sees it. {how}.', $values);
+        }
+        $line = array_search($worst, $this->lines, true);
+
+        return match (true) {
+            $this->fault() === Part::Hiding => Phrase::of('Seen: the primer shows through. {how}.', $values),
+            $this->fault() === Part::Mottle => Phrase::of('Seen: the last coats are too wet and mottle. {how}.', $values),
+            $this->fault() === Part::Stripes => Phrase::of('Seen: stripes along the strokes. {how}.', $values),
+            is_string($line) => Phrase::of('Seen at the gap to {line}, {from}, from {distance} on. {how}.', [
+                ...$values,
+                'line' => $line,
+            ]),
+            $this->ringOfFlakes && $this->fault() === Part::Fringe => Phrase::of(
+                'A ring is seen {at} past the primer, {from}, from {distance} on. {how}.',
+                $values,
+            ),
+            default => Phrase::of('Seen {at} past the primer, {from}, from {distance} on. {how}.', $values),
+        };
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tests\Support;
 
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
+use Kalopsis\Job\JobPlan;
+use Kalopsis\Job\JobPlanner;
+use Kalopsis\Job\JobReader;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Material;
@@ -18,6 +22,8 @@ use Kalopsis\Panel\Point;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Spot;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\School;
+use Kalopsis\Sequence\SchoolReader;
 
 /** The shipped cars and paints, and simple panels with known sizes. */
 final class Bodies implements Catalogue
@@ -39,7 +45,7 @@ final class Bodies implements Catalogue
 
     public function bodyShape(string $key): ?BodyShape
     {
-        return in_array($key, self::KEYS, true) ? $this->read[$key] ??= self::shipped($key) : null;
+        return in_array($key, self::KEYS, true) ? ($this->read[$key] ??= self::shipped($key)) : null;
     }
 
     public function paintSystem(string $key): ?PaintSystem
@@ -51,10 +57,63 @@ final class Bodies implements Catalogue
             : null;
     }
 
+    public function school(string $key): ?School
+    {
+        $file = dirname(__DIR__, 3) . "/data/schools/{$key}.json";
+
+        return preg_match('/^[a-z0-9-]+$/', $key) === 1 && is_file($file)
+            ? SchoolReader::read(json_decode((string) file_get_contents($file), true))
+            : null;
+    }
+
+    /** @return list<string> keys of the trade's schools */
+    public static function schoolKeys(): array
+    {
+        return array_map(
+            fn (string $f): string => basename($f, '.json'),
+            glob(dirname(__DIR__, 3) . '/data/schools/*.json') ?: [],
+        );
+    }
+
+    /** @return list<School> */
+    public static function schools(): array
+    {
+        return array_values(array_filter(array_map((new self())->school(...), self::schoolKeys())));
+    }
+
+    /**
+     * A job planned for a car and a card, or for a colour 2 L* off.
+     *
+     * @param array<array-key, mixed> $job
+     */
+    public static function planned(array $job, ?Measurement $car = null, ?Measurement $card = null): JobPlan
+    {
+        static $shelf = new self();
+
+        return (new JobPlanner())->plan((new JobReader($shelf))->read($job), $car, $card);
+    }
+
+    /**
+     * The same job with its steps written out and changed.
+     *
+     * @param array<array-key, mixed> $job
+     * @param callable(list<array<string, mixed>>): list<array<string, mixed>> $change
+     * @return array<array-key, mixed>
+     */
+    public static function withSteps(array $job, callable $change): array
+    {
+        $steps = json_decode((string) json_encode(self::planned($job)->job->plan->sequence), true);
+        $job['plan']['sequence'] = $change($steps);
+
+        return $job;
+    }
+
     /** A rectangle lying on its own. */
     public static function rectangle(float $width, float $height, float $x = 0.0, float $y = 0.0): Panel
     {
-        return self::panel(Outline::through([[$x, $y], [$x + $width, $y], [$x + $width, $y + $height], [$x, $y + $height]]));
+        return self::panel(
+            Outline::through([[$x, $y], [$x + $width, $y], [$x + $width, $y + $height], [$x, $y + $height]]),
+        );
     }
 
     public static function panel(Outline $outline): Panel
@@ -77,20 +136,30 @@ final class Bodies implements Catalogue
     {
         $centre = self::shipped('marlo-tern')->panel($panel)->outline->centroid();
 
-        return array_replace_recursive([
-            'format' => 'kalopsis-job',
-            'version' => 1,
-            'car' => ['label' => 'Marlo Tern', 'plate' => 'MB 24 TRN', 'bodyShape' => 'marlo-tern'],
-            'colour' => ['name' => 'Saltmist Silver', 'code' => 'SM-07', 'finish' => 'metallic-light', 'undercoatShade' => 3],
-            'paintSystem' => 'northlight-s',
-            'booth' => ['temperatureC' => 22, 'humidityPercent' => 50],
-            'repairs' => [[
-                'id' => 'r1',
-                'panel' => $panel,
-                'shape' => ['kind' => 'spot', 'xMm' => $centre->x, 'yMm' => $centre->y, 'radiusMm' => $radius],
-                'under' => ['kind' => 'primer', 'greyShade' => 3],
-            ]],
-            'plan' => ['school' => 'inside-out-wet-bed'],
-        ], $change);
+        return array_replace_recursive(
+            [
+                'format' => 'kalopsis-job',
+                'version' => 2,
+                'car' => ['label' => 'Marlo Tern', 'plate' => 'MB 24 TRN', 'bodyShape' => 'marlo-tern'],
+                'colour' => [
+                    'name' => 'Saltmist Silver',
+                    'code' => 'SM-07',
+                    'finish' => 'metallic-light',
+                    'undercoatShade' => 3,
+                ],
+                'paintSystem' => 'northlight-s',
+                'booth' => ['temperatureC' => 22, 'humidityPercent' => 50],
+                'repairs' => [
+                    [
+                        'id' => 'r1',
+                        'panel' => $panel,
+                        'shape' => ['kind' => 'spot', 'xMm' => $centre->x, 'yMm' => $centre->y, 'radiusMm' => $radius],
+                        'under' => ['kind' => 'primer', 'greyShade' => 3],
+                    ],
+                ],
+                'plan' => ['school' => 'inside-out-wet-bed'],
+            ],
+            $change,
+        );
     }
 }

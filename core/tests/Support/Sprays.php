@@ -5,66 +5,94 @@ declare(strict_types=1);
 namespace Kalopsis\Tests\Support;
 
 use Kalopsis\Film\Air;
-use Kalopsis\Film\AirMovement;
-use Kalopsis\Film\Carrier;
-use Kalopsis\Film\FlashOff;
-use Kalopsis\Film\Laid;
+use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\ReducerGrade;
-use Kalopsis\Film\Volatile;
-use Kalopsis\Gun\GunSetUp;
-use Kalopsis\Gun\Stroke;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\Problems;
+use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\FinishClass;
-use Kalopsis\Sight\Eye;
+use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\SequenceReader;
 use Kalopsis\Spray\Assumptions;
-use Kalopsis\Spray\Bed;
 use Kalopsis\Spray\Finish;
-use Kalopsis\Spray\LayerStack;
-use Kalopsis\Spray\Profile;
-use Kalopsis\Spray\StackCoat;
+use Kalopsis\Spray\Simulation;
 
-/** Plans of the kind docs/model.md section 10 lists, without a car around them. */
+/** Sequences of the kind docs/model.md lists, without a car around them. */
 final class Sprays
 {
-    public const LANDS_IN_BED_UM = 27.0;
-
-    /**
-     * @param array{reducer?: ReducerGrade, air?: Air, solids?: float, pigment?: float, film?: float} $how
-     */
-    public static function coat(float $reach, float $fade, array $how = []): StackCoat
+    public static function system(string $key = 'northlight-s'): PaintSystem
     {
-        $air = $how['air'] ?? new Air(22.0, 50.0);
-        $volatile = Volatile::of(Carrier::Solvent, $how['reducer'] ?? ReducerGrade::Standard);
-        $gun = new GunSetUp(1.4, 170.0, 70.0);
-        $laid = Laid::of(Stroke::full()->wetUm($gun) * ($how['film'] ?? 1.0), $how['solids'] ?? 0.16, $how['pigment'] ?? 1.0, $gun, $volatile, $air);
+        $system = (new Bodies())->paintSystem($key);
+        assert($system !== null);
 
-        return new StackCoat("c{$reach}", $laid->pigmentedUm, $laid->volatileUm(), $reach, $fade, 0.95 * $laid->volatileUm(), FlashOff::minutes($laid->volatileUm(), FlashOff::rate($volatile, $air, AirMovement::Booth)));
+        return $system;
     }
 
     /**
-     * So many coats stepped out over a room, the last one's dust at its end.
+     * Coats stepped out over a blend as the second model lists them: reach 0.1, 0.3, 0.5, fade 0.33, 0.37, 0.5 of it.
      *
-     * @param array{reducer?: ReducerGrade, air?: Air, solids?: float, pigment?: float, film?: float} $how
-     * @return list<StackCoat>
+     * @param array<string, mixed> $all what every colour coat has besides
      */
-    public static function over(float $room, int $coats = 3, array $how = []): array
+    public static function stepped(?string $bed = null, int $coats = 3, array $all = []): CoatSequence
     {
-        return array_map(fn (int $i): StackCoat => self::coat($room * 0.25 * $i * 2 / ($coats - 1), $room * 0.5, $how), range(0, $coats - 1));
+        $shape = [[0.1, 0.33], [0.3, 0.37], [0.5, 0.5]];
+        $steps =
+            $bed === null
+                ? []
+                : [['id' => 'bed', 'name' => 'Bed', 'kind' => 'wet-bed', 'extent' => ['kind' => 'whole-panel']]];
+        foreach (array_slice($shape, 3 - $coats) as $i => [$reach, $fade]) {
+            $steps[] = [
+                'id' => "base-{$i}",
+                'name' => "Base {$i}",
+                'kind' => 'base',
+                'landsIn' => $bed ?? 'dry',
+                'extent' => ['kind' => 'past', 'reach' => $reach, 'fade' => $fade],
+                ...$all,
+            ];
+        }
+
+        return self::read($steps);
     }
 
-    /** @param list<StackCoat> $coats */
-    public static function stack(array $coats, Bed $bed, float $h98, ?Air $air = null, ReducerGrade $reducer = ReducerGrade::Standard, float $step = 5.0, ?Assumptions $assumed = null): LayerStack
+    /** @param list<array<string, mixed>> $steps */
+    public static function read(array $steps): CoatSequence
     {
-        $to = 100.0 + max(array_map(fn (StackCoat $c): float => $c->reachMm + $c->fadeMm, $coats));
-        $rate = FlashOff::rate(Volatile::of(Carrier::Solvent, $reducer), $air ?? new Air(22.0, 50.0), AirMovement::Booth);
+        $problems = new Problems();
+        $sequence = new CoatSequence(
+            SequenceReader::steps(Fields::of(['steps' => $steps], $problems)->objects('steps', 24)),
+        );
+        $problems->stop();
 
-        return new LayerStack($coats, $bed, self::LANDS_IN_BED_UM, 0.0, $rate, $h98, $assumed ?? new Assumptions(), array_map(floatval(...), range(-80.0, $to, $step)), $step);
+        return $sequence;
     }
 
-    /** @param list<StackCoat> $coats */
-    public static function index(FinishClass $class, float $dL, array $coats, Bed $bed = Bed::None, ?Air $air = null, ReducerGrade $reducer = ReducerGrade::Standard, float $step = 5.0): float
-    {
-        $finish = Finish::assumed($class, 3, $dL);
+    public static function simulation(
+        CoatSequence $sequence,
+        Finish $finish,
+        ?Air $air = null,
+        ReducerGrade $grade = ReducerGrade::Standard,
+        string $system = 'northlight-s',
+    ): Simulation {
+        $paint = self::system($system);
 
-        return Profile::of(self::stack($coats, $bed, $finish->h98Um, $air, $reducer, $step), $finish, new Eye())->worst;
+        return Simulation::of(
+            $sequence->drawnOut(300.0, $paint, $finish->class, GunChoice::Standard, []),
+            $paint,
+            $finish,
+            $grade,
+            $air ?? new Air(22.0, 50.0),
+        );
+    }
+
+    /** Visibility index of a difference of so many L*, drawn out over so many mm. */
+    public static function index(FinishClass $class, float $dL, float $mm, ?string $bed = null, int $coats = 3): float
+    {
+        return self::simulation(self::stepped($bed, $coats), Finish::assumed($class, 3, $dL))->look(
+            $mm,
+            Assumptions::usual(),
+            true,
+            Simulation::FINE,
+            true,
+        )->worst;
     }
 }

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Spray;
+
+use Kalopsis\Colour\FlakeLobe;
+use Kalopsis\Film\FlakeOrder;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sight\Eye;
+use Kalopsis\Sight\Sighting;
+use Kalopsis\Sight\Signal;
+
+/** A simulated sequence at one length of blend, judged as a whole: the fade, the lines it ends at, hiding, mottle and stripes. */
+final readonly class Sprayed
+{
+    /** Peak to peak of mottle in a film that swims, L*, and the size of its clouds, mm. Chosen here. */
+    private const MOTTLE_L = 4.0;
+
+    private const CLOUD_MM = 60.0;
+
+    /** A covered wet coat still telegraphs by this share. Chosen here. */
+    private const TELEGRAPHS = 0.25;
+
+    /**
+     * @param array<string, array{float, float}> $lines by name: where colour ends, mm past the primer, and what the
+     *        line takes off a step
+     */
+    public static function outlook(Simulation $s, float $blendMm, array $lines): Outlook
+    {
+        $usual = Assumptions::usual();
+        $free = $s->look($blendMm, $usual, true, Simulation::FINE, true);
+        $cut = [];
+        foreach ($lines as $name => [$mm, $hides]) {
+            $cut[$name] = $s->lookAtLine($blendMm, $mm, $hides);
+        }
+        $fringe = $s->look($blendMm, Assumptions::landingOnly())->worst;
+        $colour = $s->look($blendMm, Assumptions::colourOnly())->worst;
+        foreach ($cut as $name => $line) {
+            // What a line cuts off is mostly colour; how flakes lie there is looked at apart.
+            $landing = $s->lookAtLine($blendMm, $lines[$name][0], $lines[$name][1], false, Assumptions::landingOnly())
+                ->worst;
+            $fringe = max($fringe, $landing);
+            $colour = max(
+                $colour,
+                $s->lookAtLine($blendMm, $lines[$name][0], $lines[$name][1], false, Assumptions::colourOnly())->worst,
+            );
+        }
+        $film = $full = 0.0;
+        foreach ($s->layers as $layer) {
+            $film += $layer->pigmentedUm;
+            $full = max($full, $layer->coat->kind() === CoatKind::Base ? $layer->pigmentedUm : 0.0);
+        }
+        $hiding = Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film);
+
+        return new Outlook(
+            $free,
+            $cut,
+            [
+                Part::Colour->value => $colour,
+                Part::Fringe->value => $fringe,
+                Part::Hiding->value => $s->layers === [] ? 0.0 : $hiding->index(),
+                Part::Mottle->value => self::mottle($s),
+                Part::Stripes->value => self::stripes($s),
+            ],
+            $s->spread($blendMm),
+            $hiding,
+            $s->finish->class->isEffect(),
+        );
+    }
+
+    /** A film that swims is cloudy, whatever the fade does. */
+    private static function mottle(Simulation $s): float
+    {
+        $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
+        $film = $s->finish->film();
+        $above = 0.0;
+        $sum = 0.0;
+        for ($i = count($s->layers) - 1; $i >= 0; $i--) {
+            $own = $laid->films[0][$i] ?? 0.0;
+            $seen = $film->through($above)[1];
+            $weight = $seen - $film->through($above + $own)[1];
+            $covered = (1.0 - $seen) * (1.0 - $film->through($own)[1]);
+            $sum += ($weight + self::TELEGRAPHS * $covered) * ($laid->swims[0][$i] ?? 0.0);
+            $above += $own;
+        }
+        $standard = self::standard($s);
+        $half = (self::MOTTLE_L / 2.0) * min(1.0, $sum) * self::logPerL($s);
+
+        return $s->finish->class->isEffect() ? Eye::pattern($half, self::CLOUD_MM, $standard) : 0.0;
+    }
+
+    /**
+     * Overlap shows where one coat lands wetter and drier in turns: half the swing of ln Y at 45 degrees between (1
+     * +- ripple/2) of each coat's own
+     * wetness, weighted by what of that coat is seen, at full strength and half way down its fade.
+     */
+    private static function stripes(Simulation $s): float
+    {
+        if (! $s->finish->class->isEffect()) {
+            return 0.0;
+        }
+        $fit = $s->finish->fit;
+        $film = $s->finish->film();
+        $standard = self::standard($s);
+        $y = fn (float $dry): float => log(
+            $fit->at(45, new FlakeLobe(FlakeLobe::LEVEL_DEG * (1.0 + FlakeOrder::SPREAD * $dry), $dry))->y + Signal::VEIL,
+        );
+        $worst = 0.0;
+        $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
+        $above = 0.0;
+        for ($i = count($s->layers) - 1; $i >= 0; $i--) {
+            $layer = $s->layers[$i];
+            $own = $laid->films[0][$i] ?? 0.0;
+            foreach ([1.0, 0.5] as $share) {
+                $dry = max(1e-12, $laid->dryness[0][$i] ?? 0.0) ** $share;
+                // dryness = exp(-V/Vc): a share of the coat's own V more or less is a power of it.
+                $swing = $layer->ripple / 2.0;
+                $half = abs($y(min(1.0, $dry ** (1.0 - $swing))) - $y($dry ** (1.0 + $swing))) / 2.0;
+                $seen = $film->through($above)[1] - $film->through($above + $share * $own)[1];
+                $worst = max($worst, Eye::pattern($half * $seen, $layer->pitchMm, $standard));
+            }
+            $above += $own;
+        }
+
+        return $worst;
+    }
+
+    private static function standard(Simulation $s): Signal
+    {
+        $finish = $s->finish;
+        $face = $finish->old[45] ?? $finish->old[$finish->angles()[0]];
+
+        return new Signal($face->xyz(), $finish->viewing());
+    }
+
+    /** Change of ln(Y + veil) for one L* at the finish's own lightness. */
+    private static function logPerL(Simulation $s): float
+    {
+        $face = $s->finish->old[45] ?? $s->finish->old[$s->finish->angles()[0]];
+        $up = $face->shifted(0.5, 0.0, 0.0)->xyz()->y;
+        $down = $face->shifted(-0.5, 0.0, 0.0)->xyz()->y;
+
+        return log(($up + Signal::VEIL) / ($down + Signal::VEIL));
+    }
+
+    /** Nothing sprayed yet. */
+    public static function nothing(Finish $finish): Outlook
+    {
+        $none = array_fill_keys(array_map(fn (Part $p): string => $p->value, Part::cases()), 0.0);
+
+        return new Outlook(Sighting::nothing($finish->angles()), [], $none, 0.2, Hiding::of($finish, 0.0, 0.0), false);
+    }
+}
