@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Blend;
 
 use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;
@@ -27,10 +28,10 @@ final readonly class BlendPlan
         public array $zones,
         public array $sides,
         public array $warnings,
-        public Figure $roomNeeded,
-        public bool $wetBed,
+        public Need $need,
         public Phrase $verdict,
         public Severity $severity,
+        public BlendRequest $request,
     ) {}
 
     /** Area of a coat over all panels, its fading rim counted by half, with the reason. */
@@ -38,16 +39,46 @@ final readonly class BlendPlan
     {
         $full = $all = 0.0;
         foreach ($this->panels as $planned) {
-            $full += ($planned->reach[$coat->id] ?? null)->areaMm2 ?? 0.0;
-            $all += ($planned->limit[$coat->id] ?? null)->areaMm2 ?? 0.0;
+            $full += ($planned->reach[$coat->id()] ?? null)->areaMm2 ?? 0.0;
+            $all += ($planned->limit[$coat->id()] ?? null)->areaMm2 ?? 0.0;
         }
 
-        return Figure::of(Quantity::squareMetres(($full + $all) / 2e6), Reason::of(
-            'The area at full strength and half of the rim where the coat fades.',
-            SourceKind::Geometry,
-            'docs/model.md section 2.',
-            ['full strength' => Quantity::squareMetres($full / 1e6), 'out to the last dust' => Quantity::squareMetres($all / 1e6)],
-        ));
+        return Figure::of(
+            Quantity::squareMetres(($full + $all) / 2e6),
+            Reason::of(
+                'The area at full strength and half of the rim where the coat fades.',
+                SourceKind::Geometry,
+                'docs/model.md section 2.',
+                [
+                    'full strength' => Quantity::squareMetres($full / 1e6),
+                    'out to the last dust' => Quantity::squareMetres($all / 1e6),
+                ],
+            ),
+        );
+    }
+
+    public function hasBed(): bool
+    {
+        foreach ($this->coats as $coat) {
+            if ($coat->kind() === CoatKind::WetBed) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The furthest any colour goes, mm past the primer; null where it covers whole panels. */
+    public function limitMm(): ?float
+    {
+        $limit = null;
+        foreach ($this->coats as $coat) {
+            if ($coat->isColour() && $coat->limitMm() !== null) {
+                $limit = max($limit ?? 0.0, $coat->limitMm());
+            }
+        }
+
+        return $limit;
     }
 
     /** Area that takes any colour, m2. */
@@ -57,8 +88,8 @@ final readonly class BlendPlan
         foreach ($this->panels as $planned) {
             $widest = 0.0;
             foreach ($this->coats as $coat) {
-                if ($coat->kind->isColour()) {
-                    $widest = max($widest, ($planned->limit[$coat->id] ?? null)->areaMm2 ?? 0.0);
+                if ($coat->isColour()) {
+                    $widest = max($widest, ($planned->limit[$coat->id()] ?? null)->areaMm2 ?? 0.0);
                 }
             }
             $sum += $widest;

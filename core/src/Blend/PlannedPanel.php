@@ -9,6 +9,7 @@ use Kalopsis\Panel\Panel;
 use Kalopsis\Panel\Point;
 use Kalopsis\Panel\Polyline;
 use Kalopsis\Panel\Region;
+use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Why\Reason;
 
 /** A panel that takes part, with what each coat covers of it. */
@@ -19,6 +20,7 @@ final readonly class PlannedPanel
      * @param array<string, Region> $limit by coat id: out to the last dust
      * @param list<Footprint> $footprints primer on this panel or seen across a seam
      * @param list<array{Polyline, Point}> $stops lines colour does not pass
+     * @param CoatSequence $sequence the steps that are sprayed on it
      */
     public function __construct(
         public Panel $panel,
@@ -28,5 +30,19 @@ final readonly class PlannedPanel
         public array $limit,
         public array $footprints,
         public array $stops,
+        public CoatSequence $sequence,
     ) {}
+
+    /** mm to the nearest primer; null past a line that colour stops at. */
+    public function distanceFrom(float $x, float $y): ?float
+    {
+        foreach ($this->stops as [$line, $near]) {
+            if ($line->isPassedBy($x, $y, $near)) {
+                return null;
+            }
+        }
+        $distances = array_map(fn (Footprint $f): float => $f->distanceFrom($x, $y), $this->footprints);
+
+        return $distances === [] ? null : min($distances);
+    }
 }

@@ -8,40 +8,58 @@ use Kalopsis\Blend\Internal\PanelsInPlay;
 use Kalopsis\Blend\Internal\Regions;
 use Kalopsis\Blend\Internal\Verdict;
 use Kalopsis\Blend\Internal\Warnings;
-use Kalopsis\Film\ProductRole;
-use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Film\MixtureSpec;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
-use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
+use Kalopsis\Sequence\Drying;
+use Kalopsis\Sequence\Extent;
+use Kalopsis\Sequence\GunChange;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\LandsIn;
+use Kalopsis\Sequence\Strokes;
+use Kalopsis\Sequence\Where;
+use Kalopsis\Spray\Certainty;
+use Kalopsis\Spray\Part;
+use Kalopsis\Spray\Simulation;
+use Kalopsis\Spray\Sprayed;
 
 /**
- * Plans a repair: the coats of a school at their reaches, the panels that must take part, what each coat
- * covers, the zones and their preparation. Own model, docs/model.md section 3. Reaches come from a rule that
- * can be exchanged.
+ * Plans a repair: how long the blend must be so that nobody sees it, which panels must take part for that, what each
+ * coat covers, the zones and
+ * their preparation. One need and one verdict, docs/model.md sections 3 and 12.
  */
 final readonly class Planner
 {
-    public function __construct(private ReachRule $rule = new TradeReaches()) {}
+    /** A sealer's edge stays inside the colour, mm past the primer. Common practice. */
+    private const SEALER_MM = 15.0;
+
+    /** Where there is room to choose, the last dust lands this much short of a gap, mm. Chosen here. */
+    private const SHORT_OF_GAP_MM = 5.0;
+
+    public function __construct(private NeedMemory $memory = new NeedsOfThisRun()) {}
 
     public function plan(BlendRequest $request): BlendPlan
     {
-        $wetBed = match ($request->wetBed) {
-            WetBedChoice::On => true,
-            WetBedChoice::Off => false,
-            WetBedChoice::Auto => $request->school->laysBed() && ($this->rule->reaches($request->finish)->wetBed || $request->school !== School::InsideOut && $request->school !== School::OutsideIn),
-        };
-        $coats = $this->coats($request, $wetBed);
-        $need = $this->rule->roomNeeded($request->finish, $request->school, $request->gun);
-        $small = $this->rule->roomNeeded($request->finish, $request->school, GunChoice::Small);
-        $play = PanelsInPlay::find($request, $coats, $need->value(), $small->value());
+        $request = self::sealed($request);
+        $play = PanelsInPlay::around($request);
+        $need = $this->need($request, $play);
+        $coats = $request->drawnOut($request->sequence, $need->blendMm);
+        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, $this->small($request, $play, $need));
         $panels = Regions::of($request, $coats, $play);
         $zones = Regions::zones($request, $coats, $panels);
-        $warnings = Warnings::of($request, $coats, $play, $panels, $need->value(), $wetBed);
-        [$verdict, $severity] = Verdict::of($play, $panels, $warnings);
+        $warnings = Warnings::of($request, $coats, $play, $panels, $need);
+        [$verdict, $severity] = Verdict::of($play, $panels, $warnings, $need);
 
-        return new BlendPlan($coats, $panels, $zones, $play->sides, $warnings, $need, $wetBed, $verdict, $severity);
+        return new BlendPlan($coats, $panels, $zones, $play->sides, $warnings, $need, $verdict, $severity, $request);
+    }
+
+    /** How long this would have to be, without planning the rest. */
+    public function needFor(BlendRequest $request): Need
+    {
+        return $this->need($request, PanelsInPlay::around($request));
     }
 
     /** Does a repair want sealer over it before colour? */
@@ -50,49 +68,129 @@ final readonly class Planner
         return match ($repair->under) {
             Under::NewPrimedPart, Under::BareMetal, Under::BarePlastic, Under::ThermoplasticLacquer => true,
             Under::OldTwoPack => false,
-            Under::Primer => $undercoatShade !== null && $repair->greyShade !== null && abs($undercoatShade - $repair->greyShade) >= 2,
+            Under::Primer => $undercoatShade !== null &&
+                $repair->greyShade !== null &&
+                abs($undercoatShade - $repair->greyShade) >= 2,
         };
     }
 
-    /** @return list<Coat> */
-    private function coats(BlendRequest $request, bool $wetBed): array
+    /** @return list<CoatSequence> each different set of steps that is sprayed on some panel */
+    public static function ways(BlendRequest $request): array
     {
-        $coats = [];
+        $ways = [];
         foreach ($request->repairs as $repair) {
-            if (self::wantsSealer($repair, $request->undercoatShade)) {
-                $coats[] = Coats::sealer($request->system->product(ProductRole::Sealer)->gun);
-                break;
+            $way = $request->sequence->on($repair->panelId, [$repair->id]);
+            $ways[implode(' ', array_map(fn (CoatStep $s): string => $s->id, $way->colour()))] = $way;
+        }
+
+        return array_values($ways);
+    }
+
+    /** The least length that does on every panel, what room there is for it, and what is taken of it. */
+    private function need(BlendRequest $request, PanelsInPlay $play): Need
+    {
+        $share = Trade::share($request->repairsOnPanels(), $request->gun);
+        $least = Trade::leastMm($share);
+        $usual = $request->usualMm();
+        [$simulated, $stays, $fades] = $this->simulated($request, $request->gun, $usual);
+        $room = $play->tightestMm();
+        $mm = $simulated === null ? null : max(ceil($simulated / 5.0) * 5.0, $least);
+        $blend = match (true) {
+            $mm === null => $usual,
+            $room !== null && $mm <= $room => max($mm, min($usual, floor($room) - self::SHORT_OF_GAP_MM)),
+            default => max($mm, $usual),
+        };
+
+        return new Need(
+            $request->certainty,
+            $fades,
+            $simulated,
+            $least,
+            $usual,
+            $blend,
+            $room,
+            $stays,
+            $request->finish->measured,
+        );
+    }
+
+    /** @return array{?float, ?Part, bool} the length, what stays visible when none does, and whether anything fades */
+    private function simulated(BlendRequest $request, GunChoice $gun, float $usualMm): array
+    {
+        $need = null;
+        $fades = false;
+        foreach (self::ways($request) as $way) {
+            if (! $way->fades()) {
+                continue;
             }
-        }
-        if ($wetBed) {
-            $coats[] = Coats::wetBed($request->system->product(ProductRole::WetBed)->gun);
-        }
-        foreach (Coats::colour($request->finish, $request->school, $request->gun, $this->rule) as $coat) {
-            $coats[] = $this->held($coat, $request);
-        }
-        foreach (Coats::clear($request->system->product(ProductRole::Clear)->gun) as $coat) {
-            $coats[] = $coat;
+            $fades = true;
+            $simulation = Simulation::of(
+                $request->drawnOut($way, $usualMm, $gun),
+                $request->system,
+                $request->finish,
+                $request->grade,
+                $request->air,
+            );
+            [$mm, $stays] = $this->memory->remember(
+                $simulation->key($request->certainty),
+                fn (): array => self::found($simulation, $request->certainty),
+            );
+            if ($mm === null) {
+                return [null, $stays, true];
+            }
+            $need = max($need ?? 0.0, $mm);
         }
 
-        return array_map(fn (Coat $coat): Coat => self::moved($coat, $request->reaches[$coat->id] ?? null), $coats);
+        return [$need, null, $fades];
     }
 
-    /** The data sheet's way to hold the gun for full coats; thin coats and small guns are held as the trade does. */
-    private function held(Coat $coat, BlendRequest $request): Coat
+    /** @return array{?float, ?Part} */
+    private static function found(Simulation $simulation, Certainty $certainty): array
     {
-        $sheet = $request->system->product($coat->role)->gun;
-        $asSheet = $coat->kind === CoatKind::Base && $request->gun === GunChoice::Standard;
+        $mm = $simulation->needMm($certainty);
+        if ($mm !== null) {
+            return [$mm, null];
+        }
+        $parts = Sprayed::outlook($simulation, Simulation::LONGEST_MM, [])->parts;
 
-        return $asSheet ? self::with($coat, $coat->reachMm, $sheet) : $coat;
+        return [null, $parts[Part::Fringe->value] > $parts[Part::Colour->value] ? Part::Fringe : Part::Colour];
     }
 
-    private static function moved(Coat $coat, ?float $reachMm): Coat
+    /** What the small gun would need, asked only where room is short. */
+    private function small(BlendRequest $request, PanelsInPlay $play, Need $need): float
     {
-        return $reachMm === null || $coat->reachMm === null ? $coat : self::with($coat, $reachMm, $coat->gun);
+        if ($request->gun === GunChoice::Small || ! $need->isTooLong()) {
+            return $need->mm() ?? $need->usualMm;
+        }
+        [$mm] = $this->simulated($request, GunChoice::Small, $need->usualMm);
+
+        return $mm === null
+            ? $need->usualMm
+            : max($mm, Trade::leastMm(Trade::share($request->repairsOnPanels(), GunChoice::Small)));
     }
 
-    private static function with(Coat $coat, ?float $reachMm, GunSetUp $gun): Coat
+    /** With a sealer in front where a repair wants one and the plan has none. */
+    private static function sealed(BlendRequest $r): BlendRequest
     {
-        return new Coat($coat->id, $coat->name, $coat->kind, $coat->role, $reachMm, $coat->fadeMm, $coat->filmShare, $gun, $coat->defaultReachMm, $coat->purpose, $coat->reason, $coat->pigmentShare, $coat->reduction);
+        $wants = array_filter($r->repairs, fn (Repair $repair): bool => self::wantsSealer($repair, $r->undercoatShade));
+        if ($wants === [] || $r->sequence->has(CoatKind::Sealer)) {
+            return $r;
+        }
+        $sealer = new CoatStep(
+            'sealer',
+            'Sealer',
+            CoatKind::Sealer,
+            new MixtureSpec(),
+            new GunChange(),
+            Extent::past(0.0, 0.0, self::SEALER_MM, self::SEALER_MM),
+            Where::everywhere(),
+            Strokes::Single,
+            1.0,
+            LandsIn::Dry,
+            Drying::Flash,
+            'One colour under everything; only on the repair, its edge soft and inside the colour',
+        );
+
+        return $r->withSteps($r->sequence->after($sealer));
     }
 }

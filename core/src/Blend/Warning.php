@@ -23,6 +23,12 @@ final readonly class Warning implements JsonSerializable
     /** @return array{code: string, severity: string, says: Phrase, about: string, source: string} */
     public function jsonSerialize(): array
     {
-        return ['code' => $this->code, 'severity' => $this->severity->value, 'says' => $this->says, 'about' => $this->about, 'source' => $this->source->value];
+        return [
+            'code' => $this->code,
+            'severity' => $this->severity->value,
+            'says' => $this->says,
+            'about' => $this->about,
+            'source' => $this->source->value,
+        ];
     }
 }

@@ -9,12 +9,13 @@ use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Xyz;
 use Kalopsis\Film\Air;
-use Kalopsis\Film\Carrier;
+use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Product;
 use Kalopsis\Units\Quantity;
 
 /**
- * Holds how a card was sprayed against how the plan sprays: where they differ, and what the panel would measure if the card's paint were sprayed
+ * Holds how a card was sprayed against how the plan sprays: where they differ, and what the panel would measure if
+ * the card's paint were sprayed
  * like the plan. A formula sprayed in two ways is two colours.
  */
 final readonly class AgainstPlan
@@ -35,11 +36,17 @@ final readonly class AgainstPlan
      */
     private function __construct(public array $differences, public array $onPanel, public array $shift) {}
 
-    public static function of(Spraying $card, Spraying $plan, Measurement $measured, Product $product, Carrier $carrier, Air $air): self
-    {
+    public static function of(
+        Spraying $card,
+        Spraying $plan,
+        Measurement $measured,
+        Product $product,
+        PaintSystem $system,
+        Air $air,
+    ): self {
         $fit = EffectFit::of($measured);
-        $cardLobe = Landing::lobe($card, $product, $carrier, $air);
-        $planLobe = Landing::lobe($plan, $product, $carrier, $air);
+        $cardLobe = Landing::lobe($card, $product, $system, $air, $measured);
+        $planLobe = Landing::lobe($plan, $product, $system, $air, $measured);
         $onPanel = $shift = [];
         foreach ($measured->labs as $angle => $lab) {
             $gain = $planLobe->at($angle) - $cardLobe->at($angle);
@@ -70,7 +77,12 @@ final readonly class AgainstPlan
             $out[] = SprayDifference::of('halfCoats', 'half coats', $card->halfCoats, $plan->halfCoats);
         }
         if ($card->controlCoat !== $plan->controlCoat) {
-            $out[] = SprayDifference::of('controlCoat', 'control coat', $card->controlCoat ? 'yes' : 'no', $plan->controlCoat ? 'yes' : 'no');
+            $out[] = SprayDifference::of(
+                'controlCoat',
+                'control coat',
+                $card->controlCoat ? 'yes' : 'no',
+                $plan->controlCoat ? 'yes' : 'no',
+            );
         }
         $cardSolids = $product->mixedAt($card->ratio)->volumeSolids();
         $planSolids = $product->mixedAt($plan->ratio)->volumeSolids();
@@ -84,16 +96,35 @@ final readonly class AgainstPlan
             $out[] = SprayDifference::of('bar', 'pressure', Quantity::bar($card->gun->bar), Quantity::bar($plan->gun->bar));
         }
         if (abs($card->gun->distanceMm - $plan->gun->distanceMm) > self::DISTANCE_MM) {
-            $out[] = SprayDifference::of('distanceMm', 'distance', Quantity::mm($card->gun->distanceMm), Quantity::mm($plan->gun->distanceMm));
+            $out[] = SprayDifference::of(
+                'distanceMm',
+                'distance',
+                Quantity::mm($card->gun->distanceMm),
+                Quantity::mm($plan->gun->distanceMm),
+            );
         }
         if (abs($card->gun->overlapPercent - $plan->gun->overlapPercent) > self::OVERLAP) {
-            $out[] = SprayDifference::of('overlapPercent', 'overlap', Quantity::percent($card->gun->overlapPercent), Quantity::percent($plan->gun->overlapPercent));
+            $out[] = SprayDifference::of(
+                'overlapPercent',
+                'overlap',
+                Quantity::percent($card->gun->overlapPercent),
+                Quantity::percent($plan->gun->overlapPercent),
+            );
         }
         if ($card->clear !== $plan->clear) {
             $out[] = SprayDifference::of('clear', 'over it', $card->clear->words(), $plan->clear->words());
         }
-        if ($card->undercoatShade !== null && $plan->undercoatShade !== null && $card->undercoatShade !== $plan->undercoatShade) {
-            $out[] = SprayDifference::of('undercoatShade', 'grey shade under it', $card->undercoatShade, $plan->undercoatShade);
+        if (
+            $card->undercoatShade !== null &&
+            $plan->undercoatShade !== null &&
+            $card->undercoatShade !== $plan->undercoatShade
+        ) {
+            $out[] = SprayDifference::of(
+                'undercoatShade',
+                'grey shade under it',
+                $card->undercoatShade,
+                $plan->undercoatShade,
+            );
         }
 
         return $out;

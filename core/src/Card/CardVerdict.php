@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Card;
 
 use Kalopsis\Colour\Comparison;
+use Kalopsis\Spray\Part;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;
@@ -12,29 +13,70 @@ use Kalopsis\Why\Phrase;
 /** May this card's colour go on the car, and how far must it be blended? */
 final readonly class CardVerdict
 {
-    /**
-     * @param ?Figure $need null when it can be butted, or when no blend hides it
-     * @param ?float $roomMm blend room towards the tightest side that is not let run on; null when there is no such side
-     */
-    private function __construct(public MatchGrade $grade, public ?Figure $need, public ?float $roomMm, public float $gapIndex, public Phrase $says) {}
+    private function __construct(
+        public MatchGrade $grade,
+        public ?Figure $need,
+        public float $gapIndex,
+        public Phrase $says,
+    ) {}
 
-    public static function of(Comparison $c, ReachNeeded $rule, ?float $roomMm): self
+    public static function of(Comparison $c, CardNeed $plan): self
     {
-        $gap = $rule->gapIndex($c);
-        if ($gap < 1.0) {
-            return new self(MatchGrade::Butt, null, $roomMm, $gap, Phrase::of('Butt: may be painted edge to edge.'));
-        }
-        $need = $rule->forDifference($c);
+        $butts = $plan->buttIndex < 1.0;
         $worst = $c->worst();
-        if ($need === null) {
-            return new self(MatchGrade::NotYet, null, $roomMm, $gap, Phrase::of('Not yet: {de} off at {angle}, no blend hides that. Tint first.', ['de' => sprintf('%.1f', $worst->de2000), 'angle' => "{$worst->angle}°"]));
+        $values = [
+            'de' => sprintf('%.1f', $worst->de2000),
+            'angle' => "{$worst->angle}°",
+            'certainty' => $plan->certainty->words(),
+        ];
+        if ($butts) {
+            return new self(
+                MatchGrade::Butt,
+                $plan->need,
+                $plan->buttIndex,
+                Phrase::of('Butt: may be painted edge to edge.'),
+            );
         }
-        if ($roomMm !== null && $need->value() > $roomMm) {
-            return new self(MatchGrade::NotYet, $need, $roomMm, $gap, Phrase::of('Not yet: needs {need}, has {room}. Tint, or make room.', ['need' => $need->quantity, 'room' => Quantity::mm($roomMm)]));
+        if ($plan->butts || ! $plan->fades) {
+            return new self(
+                MatchGrade::NotYet,
+                $plan->need,
+                $plan->buttIndex,
+                Phrase::of(
+                    'Not yet: this plan ends at a gap and wants a butt match; {de} off at {angle} shows there.',
+                    $values,
+                ),
+            );
         }
+        if ($plan->need === null) {
+            return new self(
+                MatchGrade::NotYet,
+                null,
+                $plan->buttIndex,
+                match ($plan->stays) {
+                    Part::Colour, null => Phrase::of(
+                        'Not yet: {de} off at {angle}, no blend hides that {certainty}. Tint first.',
+                        $values,
+                    ),
+                    default => Phrase::of(
+                        'Not yet: {part} stays at any length, not the colour. Change how it is sprayed.',
+                        ['part' => $plan->stays->words(), ...$values],
+                    ),
+                },
+            );
+        }
+        $values['need'] = $plan->need->quantity;
 
-        return new self(MatchGrade::Blendable, $need, $roomMm, $gap, $roomMm === null
-            ? Phrase::of('Blendable: needs {need}.', ['need' => $need->quantity])
-            : Phrase::of('Blendable: needs {need}, has {room}.', ['need' => $need->quantity, 'room' => Quantity::mm($roomMm)]));
+        return new self(
+            MatchGrade::Blendable,
+            $plan->need,
+            $plan->buttIndex,
+            $plan->roomMm === null
+                ? Phrase::of('Blendable: needs {need} {certainty}.', $values)
+                : Phrase::of('Blendable: needs {need} {certainty}, has {room}.', [
+                    ...$values,
+                    'room' => Quantity::mm($plan->roomMm),
+                ]),
+        );
     }
 }

@@ -21,7 +21,8 @@ enum ClearOver: string
     }
 
     /**
-     * Light that a dull surface throws towards every angle, reflectance factor: all of the first-surface reflection where nothing levels
+     * Light that a dull surface throws towards every angle, reflectance factor: all of the first-surface reflection
+     * where nothing levels
      * it (Fresnel, n = 1.5: 4 %), little of it under a wipe. Chosen here.
      */
     public function veil(): float

@@ -13,7 +13,7 @@ use Kalopsis\Colour\Ranking;
 use Kalopsis\Colour\Screen;
 use Kalopsis\Colour\Viewing;
 use Kalopsis\Film\Air;
-use Kalopsis\Film\Carrier;
+use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Product;
 use Kalopsis\Tint\LetDown;
 use Kalopsis\Tint\LetDownCard;
@@ -23,15 +23,25 @@ use Kalopsis\Tint\LetDownFit;
 final readonly class Desk
 {
     /** @param array<string, JudgedSample> $samples by id, in the order they were given */
-    private function __construct(public array $samples, public float $exposure, public ?string $carId, public ?LetDown $letDown) {}
+    private function __construct(
+        public array $samples,
+        public float $exposure,
+        public ?string $carId,
+        public ?LetDown $letDown,
+    ) {}
 
     /**
      * @param list<DeskSample> $samples
      * @param ?Spraying $plan how the plan sprays; null while there is no plan
-     * @param ?float $roomMm blend room of the plan towards its tightest side, null when nothing bounds it
      */
-    public static function judge(array $samples, ReachNeeded $rule, ?Spraying $plan, Product $product, Carrier $carrier, Air $air, ?float $roomMm): self
-    {
+    public static function judge(
+        array $samples,
+        NeedOf $needs,
+        ?Spraying $plan,
+        Product $product,
+        PaintSystem $system,
+        Air $air,
+    ): self {
         $car = null;
         $labs = $variants = [];
         foreach ($samples as $sample) {
@@ -53,29 +63,58 @@ final readonly class Desk
         $out = [];
         foreach ($samples as $sample) {
             [$ranked, $place] = $places[$sample->id] ?? [null, null];
-            $comparison = $car?->mean === null || $sample->mean === null || $sample->kind === SampleKind::Car ? null : self::compared($car->mean, $sample->mean);
+            $comparison =
+                $car?->mean === null || $sample->mean === null || $sample->kind === SampleKind::Car
+                    ? null
+                    : self::compared($car->mean, $sample->mean);
             $lamp = $comparison?->apartUnder(Viewing::of(Illuminant::A, Observer::Ten));
             $verdict = $against = $gate = null;
             if ($sample->kind === SampleKind::Card) {
                 if ($sample->spraying !== null && $plan !== null && $sample->mean !== null) {
-                    $against = AgainstPlan::of($sample->spraying, $plan, $sample->mean, $product, $carrier, $air);
+                    $against = AgainstPlan::of($sample->spraying, $plan, $sample->mean, $product, $system, $air);
                 }
-                $verdict = $comparison === null ? null : CardVerdict::of($comparison, $rule, $roomMm);
-                $gate = Gate::of($verdict, $against, $sample->eyes, $sample->ageDays, $sample->formulaChanged, $comparison?->worst()->de2000, $lamp);
+                $verdict = $comparison === null ? null : CardVerdict::of($comparison, $needs->of($comparison));
+                $gate = Gate::of(
+                    $verdict,
+                    $against,
+                    $sample->eyes,
+                    $sample->ageDays,
+                    $sample->formulaChanged,
+                    $comparison?->worst()->de2000,
+                    $lamp,
+                );
             }
-            $out[$sample->id] = new JudgedSample($sample, ReadingQuestions::of($sample), $exposure, $comparison, $lamp, $verdict, $against, $gate, $ranked, $place);
+            $out[$sample->id] = new JudgedSample(
+                $sample,
+                ReadingQuestions::of($sample),
+                $exposure,
+                $comparison,
+                $lamp,
+                $verdict,
+                $against,
+                $gate,
+                $ranked,
+                $place,
+            );
         }
 
         return new self($out, $exposure, $car?->id, self::letDown($car?->mean, $samples));
     }
 
-    /** The nearest card that was not struck, by what its verdict allows and then by difference; null while none can be compared. */
+    /**
+     * The nearest card that was not struck, by what its verdict allows and then by difference; null while none can be
+     * compared.
+     */
     public function bestCard(): ?JudgedSample
     {
         $best = null;
         foreach ($this->samples as $judged) {
-            if ($judged->sample->kind === SampleKind::Card && ! $judged->sample->struck && $judged->comparison !== null
-                && ($best?->comparison === null || $judged->comparison->overall() < $best->comparison->overall())) {
+            if (
+                $judged->sample->kind === SampleKind::Card &&
+                ! $judged->sample->struck &&
+                $judged->comparison !== null &&
+                ($best?->comparison === null || $judged->comparison->overall() < $best->comparison->overall())
+            ) {
                 $best = $judged;
             }
         }
@@ -88,7 +127,12 @@ final readonly class Desk
     {
         $cards = [];
         foreach ($samples as $sample) {
-            if ($sample->kind === SampleKind::Card && ! $sample->struck && $sample->mean !== null && $sample->letDownCoats !== null) {
+            if (
+                $sample->kind === SampleKind::Card &&
+                ! $sample->struck &&
+                $sample->mean !== null &&
+                $sample->letDownCoats !== null
+            ) {
                 $cards[] = new LetDownCard($sample->id, $sample->letDownCoats, $sample->mean);
             }
         }

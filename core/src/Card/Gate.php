@@ -8,7 +8,8 @@ use JsonSerializable;
 use Kalopsis\Why\Phrase;
 
 /**
- * The commit gate: what stands between a card and the booth. A hard no can only be overridden by a lead with a reason; a question only wants a
+ * The commit gate: what stands between a card and the booth. A hard no can only be overridden by a lead with a
+ * reason; a question only wants a
  * reason from whoever passes the card.
  */
 final readonly class Gate implements JsonSerializable
@@ -29,8 +30,15 @@ final readonly class Gate implements JsonSerializable
      * @param bool $formulaChanged the formula has a newer version than the card was sprayed with
      * @param ?float $apartInLampLight CIEDE2000 in warm light, null without spectra
      */
-    public static function of(?CardVerdict $verdict, ?AgainstPlan $against, array $eyes, ?int $ageDays, bool $formulaChanged, ?float $inDaylight, ?float $apartInLampLight): self
-    {
+    public static function of(
+        ?CardVerdict $verdict,
+        ?AgainstPlan $against,
+        array $eyes,
+        ?int $ageDays,
+        bool $formulaChanged,
+        ?float $inDaylight,
+        ?float $apartInLampLight,
+    ): self {
         $stops = $questions = $notes = [];
         if ($verdict === null) {
             $stops[] = Phrase::of('Read the car and the card first.');
@@ -40,17 +48,28 @@ final readonly class Gate implements JsonSerializable
         if ($against === null) {
             $questions[] = Phrase::of('Nobody wrote on this card how it was sprayed.');
         } elseif (! $against->isSprayedAlike()) {
-            $questions[] = Phrase::of(count($against->differences) === 1 ? 'Not sprayed like the plan in {n} thing.' : 'Not sprayed like the plan in {n} things.', ['n' => count($against->differences)]);
+            $questions[] = Phrase::of(
+                count($against->differences) === 1
+                    ? 'Not sprayed like the plan in {n} thing.'
+                    : 'Not sprayed like the plan in {n} things.',
+                ['n' => count($against->differences)],
+            );
         }
         if ($formulaChanged) {
             $questions[] = Phrase::of('The formula has changed since this card: shoot a quick one from today\'s cup.');
         } elseif ($ageDays !== null && $ageDays > self::OLD_DAYS) {
-            $questions[] = Phrase::of('The card is {n} days old: hold a quick one from today\'s cup to the car before clear.', ['n' => $ageDays]);
+            $questions[] = Phrase::of(
+                'The card is {n} days old: hold a quick one from today\'s cup to the car before clear.',
+                ['n' => $ageDays],
+            );
         }
         if ($verdict !== null) {
             foreach ($eyes as $eye) {
                 if ($eye->disagreesWith($verdict->grade)) {
-                    $stops[] = Phrase::of('The eye says "{eye}", the instrument "{grade}": ask the lead.', ['eye' => $eye->words(), 'grade' => strtolower($verdict->grade->words())]);
+                    $stops[] = Phrase::of('The eye says "{eye}", the instrument "{grade}": ask the lead.', [
+                        'eye' => $eye->words(),
+                        'grade' => strtolower($verdict->grade->words()),
+                    ]);
                     break;
                 }
             }
@@ -59,7 +78,10 @@ final readonly class Gate implements JsonSerializable
             }
         }
         if ($apartInLampLight !== null && $inDaylight !== null && $apartInLampLight > $inDaylight + 1.0) {
-            $questions[] = Phrase::of('In warm light they part: {warm} there, {day} in daylight (metamerism).', ['warm' => sprintf('%.1f', $apartInLampLight), 'day' => sprintf('%.1f', $inDaylight)]);
+            $questions[] = Phrase::of('In warm light they part: {warm} there, {day} in daylight (metamerism).', [
+                'warm' => sprintf('%.1f', $apartInLampLight),
+                'day' => sprintf('%.1f', $inDaylight),
+            ]);
         }
 
         return new self($stops, $questions, $notes);
@@ -78,6 +100,12 @@ final readonly class Gate implements JsonSerializable
     /** @return array{open: bool, wantsReason: bool, stops: list<Phrase>, questions: list<Phrase>, notes: list<Phrase>} */
     public function jsonSerialize(): array
     {
-        return ['open' => $this->isOpen(), 'wantsReason' => $this->wantsReason(), 'stops' => $this->stops, 'questions' => $this->questions, 'notes' => $this->notes];
+        return [
+            'open' => $this->isOpen(),
+            'wantsReason' => $this->wantsReason(),
+            'stops' => $this->stops,
+            'questions' => $this->questions,
+            'notes' => $this->notes,
+        ];
     }
 }

@@ -39,47 +39,69 @@ final readonly class JudgedSample implements JsonSerializable
 
         return [
             'id' => $s->id,
-            'reading' => $s->mean === null ? null : [
-                'geometry' => $s->mean->geometry->value,
-                'geometryWords' => $s->mean->geometry->words(),
-                'viewing' => $s->mean->viewing->name(),
-                'spectral' => $s->mean->hasSpectra(),
-                'shots' => $s->shots,
-                'spots' => $s->spots,
-                'outliers' => $s->outliers,
-                'spread' => round($s->spread, 2),
-                'flopIndex' => self::rounded(FlopIndex::of($s->mean), 1),
-                'angles' => array_map(
-                    fn (int $angle, Lab $lab): array => ['angle' => $angle, 'place' => Geometry::place($angle), 'lab' => $lab, 'hex' => Screen::hex($lab, $this->exposure)],
-                    array_keys($s->mean->labs),
-                    array_values($s->mean->labs),
-                ),
-            ],
+            'reading' =>
+                $s->mean === null
+                    ? null
+                    : [
+                        'geometry' => $s->mean->geometry->value,
+                        'geometryWords' => $s->mean->geometry->words(),
+                        'viewing' => $s->mean->viewing->name(),
+                        'spectral' => $s->mean->hasSpectra(),
+                        'shots' => $s->shots,
+                        'spots' => $s->spots,
+                        'outliers' => $s->outliers,
+                        'spread' => round($s->spread, 2),
+                        'flopIndex' => self::rounded(FlopIndex::of($s->mean), 1),
+                        'angles' => array_map(
+                            fn (int $angle, Lab $lab): array => [
+                                'angle' => $angle,
+                                'place' => Geometry::place($angle),
+                                'lab' => $lab,
+                                'hex' => Screen::hex($lab, $this->exposure),
+                            ],
+                            array_keys($s->mean->labs),
+                            array_values($s->mean->labs),
+                        ),
+                    ],
             'questions' => $this->questions,
-            'comparison' => $this->comparison === null ? null : [
-                'angles' => array_values($this->comparison->angles),
-                'overall' => round($this->comparison->overall(), 2),
-                'worst' => $this->comparison->worst(),
-                'flop' => self::rounded($this->comparison->flop, 1),
-                'sentence' => PainterWords::sentence($this->comparison),
-                'inLampLight' => self::rounded($this->inLampLight, 2),
-            ],
-            'verdict' => $this->verdict === null ? null : [
-                'grade' => $this->verdict->grade->value,
-                'words' => $this->verdict->grade->words(),
-                'says' => $this->verdict->says,
-                'need' => $this->verdict->need,
-                'gapIndex' => round($this->verdict->gapIndex, 2),
-            ],
-            'against' => $this->against === null ? null : [
-                'differences' => $this->against->differences,
-                'shift' => array_map(
-                    fn (int $angle, array $d): array => ['angle' => $angle, 'dL' => round($d[0], 2), 'da' => round($d[1], 2), 'db' => round($d[2], 2)],
-                    array_keys($this->against->shift),
-                    array_values($this->against->shift),
-                ),
-                'says' => $this->shiftSentence(),
-            ],
+            'comparison' =>
+                $this->comparison === null
+                    ? null
+                    : [
+                        'angles' => array_values($this->comparison->angles),
+                        'overall' => round($this->comparison->overall(), 2),
+                        'worst' => $this->comparison->worst(),
+                        'flop' => self::rounded($this->comparison->flop, 1),
+                        'sentence' => PainterWords::sentence($this->comparison),
+                        'inLampLight' => self::rounded($this->inLampLight, 2),
+                    ],
+            'verdict' =>
+                $this->verdict === null
+                    ? null
+                    : [
+                        'grade' => $this->verdict->grade->value,
+                        'words' => $this->verdict->grade->words(),
+                        'says' => $this->verdict->says,
+                        'need' => $this->verdict->need,
+                        'gapIndex' => round($this->verdict->gapIndex, 2),
+                    ],
+            'against' =>
+                $this->against === null
+                    ? null
+                    : [
+                        'differences' => $this->against->differences,
+                        'shift' => array_map(
+                            fn (int $angle, array $d): array => [
+                                'angle' => $angle,
+                                'dL' => round($d[0], 2),
+                                'da' => round($d[1], 2),
+                                'db' => round($d[2], 2),
+                            ],
+                            array_keys($this->against->shift),
+                            array_values($this->against->shift),
+                        ),
+                        'says' => $this->shiftSentence(),
+                    ],
             'prediction' => $this->prediction(),
             'gate' => $this->gate,
             'place' => $this->place,
@@ -98,7 +120,10 @@ final readonly class JudgedSample implements JsonSerializable
 
         return [
             'overall' => round($gap->overall(), 2),
-            'sentence' => $gap->overall() < 0.3 ? 'Came out as predicted.' : 'Against the prediction it came out ' . lcfirst(PainterWords::sentence($gap)),
+            'sentence' =>
+                $gap->overall() < 0.3
+                    ? 'Came out as predicted.'
+                    : 'Against the prediction it came out ' . lcfirst(PainterWords::sentence($gap)),
         ];
     }
 

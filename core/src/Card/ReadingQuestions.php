@@ -7,7 +7,10 @@ namespace Kalopsis\Card;
 use Kalopsis\Colour\Readings;
 use Kalopsis\Why\Phrase;
 
-/** Readings that a colourist would not trust, and why. Common practice, job step 2: polish, then read, before sanding dulls it. */
+/**
+ * Readings that a colourist would not trust, and why. Common practice, job step 2: polish, then read, before sanding
+ * dulls it.
+ */
 final class ReadingQuestions
 {
     /** Fewer shots than this do not average out the flakes. Common practice: 5 to 6 readings. */
@@ -28,16 +31,24 @@ final class ReadingQuestions
             $out[] = Phrase::of('Read before polishing: chalky clear hides the colour. Polish a spot and read again.');
         }
         if ($s->spread > Readings::LARGE_SPREAD) {
-            $out[] = Phrase::of('The shots lie {spread} apart, more than {limit}: clean the lens, stay off edges and repairs.', ['spread' => sprintf('%.1f', $s->spread), 'limit' => sprintf('%.1f', Readings::LARGE_SPREAD)]);
+            $out[] = Phrase::of(
+                'The shots lie {spread} apart, more than {limit}: clean the lens, stay off edges and repairs.',
+                ['spread' => sprintf('%.1f', $s->spread), 'limit' => sprintf('%.1f', Readings::LARGE_SPREAD)],
+            );
         }
         if ($s->outliers > 0) {
-            $out[] = Phrase::of($s->outliers === 1 ? '{n} shot stands out and is not counted.' : '{n} shots stand out and are not counted.', ['n' => $s->outliers]);
+            $out[] = Phrase::of(
+                $s->outliers === 1 ? '{n} shot stands out and is not counted.' : '{n} shots stand out and are not counted.',
+                ['n' => $s->outliers],
+            );
         }
         if ($car && $s->spots < 2 && $s->shots >= 1) {
             $out[] = Phrase::of('Only one spot was read: cars differ from panel to panel.');
         }
         if ($s->shots < self::FEW_SHOTS) {
-            $out[] = Phrase::of('Fewer than {n} shots: take more, flakes do not lie the same everywhere.', ['n' => self::FEW_SHOTS]);
+            $out[] = Phrase::of('Fewer than {n} shots: take more, flakes do not lie the same everywhere.', [
+                'n' => self::FEW_SHOTS,
+            ]);
         }
 
         return $out;

@@ -15,7 +15,10 @@ use Kalopsis\Input\Fields;
 /** Reads one shot as typed, as a device sends it, or as we kept it. */
 final class ReadingReader
 {
-    /** {geometry, viewing, labs: {"15": [L, a, b], ...}} or with spectra: {"15": [31 numbers], ...}. Faults go to the fields' problems; null when there were any. */
+    /**
+     * {geometry, viewing, labs: {"15": [L, a, b], ...}} or with spectra: {"15": [31 numbers], ...}. Faults go to the
+     * fields' problems; null when there were any.
+     */
     public static function read(Fields $f): ?Measurement
     {
         $geometry = $f->choice('geometry', Geometry::class, 'The angles');
@@ -23,7 +26,11 @@ final class ReadingReader
         $viewing = Viewing::parse($named);
         if ($viewing === null) {
             if ($named !== '') {
-                $f->problems->add($f->path('viewing'), 'unknown', 'Light and observer must be D65, D50 or A with 2 or 10 degrees, like D65/10.');
+                $f->problems->add(
+                    $f->path('viewing'),
+                    'unknown',
+                    'Light and observer must be D65, D50 or A with 2 or 10 degrees, like D65/10.',
+                );
             }
 
             return null;
@@ -34,7 +41,9 @@ final class ReadingReader
         foreach ($geometry->angles() as $angle) {
             try {
                 if ($spectral) {
-                    $spectra[$angle] = Spectrum::of($by->numbers((string) $angle, Spectrum::COUNT, "The spectrum at {$angle}°"));
+                    $spectra[$angle] = Spectrum::of(
+                        $by->numbers((string) $angle, Spectrum::COUNT, "The spectrum at {$angle}°"),
+                    );
                 } else {
                     $numbers = $by->numbers((string) $angle, 3, "L*, a* and b* at {$angle}°");
                     if (count($numbers) === 3) {

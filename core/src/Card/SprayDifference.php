@@ -15,7 +15,10 @@ final readonly class SprayDifference implements JsonSerializable
 
     public static function of(string $field, string $what, Quantity|string|int $card, Quantity|string|int $plan): self
     {
-        return new self($field, Phrase::of('{what}: card {card}, plan {plan}', ['what' => $what, 'card' => $card, 'plan' => $plan]));
+        return new self(
+            $field,
+            Phrase::of('{what}: card {card}, plan {plan}', ['what' => $what, 'card' => $card, 'plan' => $plan]),
+        );
     }
 
     /** @return array{field: string, says: Phrase} */

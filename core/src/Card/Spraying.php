@@ -30,7 +30,10 @@ final readonly class Spraying implements JsonSerializable
         public ?int $undercoatShade,
     ) {}
 
-    /** Reads {fullCoats, halfCoats, controlCoat, ratio, reducer, bar, distanceMm, overlapPercent, clear, undercoatShade}; faults go to the fields' problems. */
+    /**
+     * Reads {fullCoats, halfCoats, controlCoat, ratio, reducer, bar, distanceMm, overlapPercent, clear, undercoatShade};
+     * faults go to the fields' problems.
+     */
     public static function read(Fields $f): self
     {
         $text = $f->text('ratio', 1, 30, 'The ratio');
@@ -50,11 +53,19 @@ final readonly class Spraying implements JsonSerializable
             $f->choice('reducer', ReducerGrade::class, 'The reducer'),
             new GunSetUp(
                 $f->number('bar', GunSetUp::PRESSURE_BAR[0], GunSetUp::PRESSURE_BAR[1], Unit::Bar, 'The pressure'),
-                $f->number('distanceMm', GunSetUp::DISTANCE_MM[0], GunSetUp::DISTANCE_MM[1], Unit::Millimetre, 'The distance'),
+                $f->number(
+                    'distanceMm',
+                    GunSetUp::DISTANCE_MM[0],
+                    GunSetUp::DISTANCE_MM[1],
+                    Unit::Millimetre,
+                    'The distance',
+                ),
                 $f->number('overlapPercent', 10.0, 95.0, Unit::Percent, 'The overlap'),
             ),
             $f->choice('clear', ClearOver::class, 'What is over it'),
-            $f->has('undercoatShade') ? $f->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade') : null,
+            $f->has('undercoatShade')
+                ? $f->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade')
+                : null,
         );
     }
 

@@ -42,15 +42,20 @@ enum Caution: string
     public function says(): string
     {
         return match ($this) {
-            self::Isocyanates => 'Two-pack mixes release isocyanates: supplied-air respirator, full skin cover, a working booth, no one unprotected in it. Wet coats and overspray count.',
-            self::SandingFresh => 'Sanding fresh two-pack film releases isocyanates and dust: respiratory protection and extraction.',
-            self::OldCoatings => 'Old paint can hold lead or chromate: extraction and respiratory protection when sanding, no dry brushing.',
-            self::Vapours => 'Keep ignition sources away; earth car and cans; only guns, lamps and blowers rated for the zone.',
+            self::Isocyanates
+                => 'Two-pack mixes release isocyanates: supplied-air respirator, full skin cover, a working booth, no one unprotected in it. Wet coats and overspray count.',
+            self::SandingFresh
+                => 'Sanding fresh two-pack film releases isocyanates and dust: respiratory protection and extraction.',
+            self::OldCoatings
+                => 'Old paint can hold lead or chromate: extraction and respiratory protection when sanding, no dry brushing.',
+            self::Vapours
+                => 'Keep ignition sources away; earth car and cans; only guns, lamps and blowers rated for the zone.',
             self::Wipes => 'Solvent wipes and overspray dust can heat up by themselves: closed metal bin, emptied daily.',
             self::CompressedAir => 'Never point compressed air at skin; static builds up when plastics are wiped or blown.',
             self::LampsAndUv => 'UV and infrared lamps hurt eyes and skin: shields, distance, no one in the beam.',
             self::BakeLimits => 'Bake limits of plastics, hybrid and electric cars: follow the car maker.',
-            self::VocLimits => 'Volatile organic compound limits are law and differ by place: check the mix as sprayed, with what was added.',
+            self::VocLimits
+                => 'Volatile organic compound limits are law and differ by place: check the mix as sprayed, with what was added.',
             self::TrappedWater => 'Clear over wet waterborne base traps water: it may never dry and must be scraped off.',
         };
     }

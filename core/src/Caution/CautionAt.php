@@ -15,6 +15,11 @@ final readonly class CautionAt implements JsonSerializable
     /** @return array{id: string, title: string, says: string, where: string} */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->caution->value, 'title' => $this->caution->title(), 'says' => $this->caution->says(), 'where' => $this->where];
+        return [
+            'id' => $this->caution->value,
+            'title' => $this->caution->title(),
+            'says' => $this->caution->says(),
+            'where' => $this->where,
+        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Caution;
 
 use Kalopsis\Film\Carrier;
+use Kalopsis\Film\ComponentKind;
 use Kalopsis\Film\Mix;
 
 /** Says which cautions belong to which step. Source: common practice; job specific sheets win. */
@@ -57,7 +58,7 @@ final class Cautions
     private static function isTwoPack(Mix $mix): bool
     {
         foreach ($mix->components as $component) {
-            if (str_contains(mb_strtolower($component->name), 'hardener')) {
+            if ($component->kind === ComponentKind::Hardener) {
                 return true;
             }
         }

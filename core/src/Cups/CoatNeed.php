@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Cups;
 
-use Kalopsis\Film\ProductRole;
+use Kalopsis\Film\Coverage;
+use Kalopsis\Film\Mixture;
 use Kalopsis\Gun\GunSetUp;
 
 /** What one coat asks of its cup. */
@@ -12,14 +13,27 @@ final readonly class CoatNeed
 {
     /**
      * @param float $areaM2 area of the coat, its fading rim counted by half
-     * @param float $filmShare dry film as a share of a full coat's, > 0
+     * @param float $filmShare wet film as a share of the product's full coat, > 0
      */
     public function __construct(
         public string $coatId,
         public string $coatName,
-        public ProductRole $role,
+        public Mixture $mixture,
         public float $areaM2,
         public float $filmShare,
         public GunSetUp $gun,
     ) {}
+
+    /** ml of ready mixture that leave the gun for it. */
+    public function millilitres(): float
+    {
+        $solids = $this->mixture->volumeSolids();
+
+        return Coverage::millilitres($this->areaM2, $this->wetUm() * $solids, $solids, $this->gun->transferEfficiency());
+    }
+
+    public function wetUm(): float
+    {
+        return $this->mixture->product->wetFilmUm() * $this->filmShare;
+    }
 }

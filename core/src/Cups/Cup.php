@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Cups;
 
 use JsonSerializable;
-use Kalopsis\Film\Mix;
-use Kalopsis\Film\Product;
+use Kalopsis\Film\Mixture;
 use Kalopsis\Why\Figure;
 
 /** One mix, in one or more like cups. */
@@ -15,17 +14,18 @@ final readonly class Cup implements JsonSerializable
     /**
      * @param list<CoatAmount> $coats in spraying order
      * @param list<Pour> $pours for one of the cups
+     * @param ?string $restOf id of the cup whose remains it begins with
      */
     public function __construct(
         public string $id,
         public string $name,
-        public Product $product,
-        public Mix $mix,
+        public Mixture $mixture,
         public Figure $total,
         public int $count,
         public Vessel $vessel,
         public array $coats,
         public array $pours,
+        public ?string $restOf = null,
     ) {}
 
     /** @return array<string, mixed> */
@@ -34,17 +34,19 @@ final readonly class Cup implements JsonSerializable
         return [
             'id' => $this->id,
             'name' => $this->name,
-            'product' => $this->product->name,
-            'role' => $this->product->role->value,
-            'ratio' => $this->mix->ratio->text(),
-            'standardRatio' => $this->product->ratio->text(),
+            'product' => $this->mixture->product->name,
+            'role' => $this->mixture->product->role->value,
+            'ratio' => $this->mixture->ratio->text(),
+            'standardRatio' => $this->mixture->product->ratio->text(),
+            'mixture' => $this->mixture->text(),
+            'restOf' => $this->restOf,
             'total' => $this->total,
             'count' => $this->count,
             'vessel' => ['ml' => $this->vessel->usefulMl(), ...$this->vessel->size()],
             'coats' => $this->coats,
             'pours' => $this->pours,
-            'volumeSolids' => round($this->mix->volumeSolids(), 4),
-            'densityGPerMl' => round($this->mix->densityGPerMl(), 4),
+            'volumeSolids' => round($this->mixture->volumeSolids(), 4),
+            'densityGPerMl' => round($this->mixture->densityGPerMl(), 4),
         ];
     }
 }

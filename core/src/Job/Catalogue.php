@@ -6,11 +6,14 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Panel\BodyShape;
+use Kalopsis\Sequence\School;
 
-/** Where a job's body shape and paint system are looked up by key; null when there is none of that key. */
+/** Where a job's body shape, paint system and school are looked up by key; null when there is none of that key. */
 interface Catalogue
 {
     public function bodyShape(string $key): ?BodyShape;
 
     public function paintSystem(string $key): ?PaintSystem;
+
+    public function school(string $key): ?School;
 }

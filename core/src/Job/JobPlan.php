@@ -11,12 +11,15 @@ use Kalopsis\Blend\Zone;
 use Kalopsis\Caution\Caution;
 use Kalopsis\Caution\CautionAt;
 use Kalopsis\Cups\Cup;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\FlashGuide;
 use Kalopsis\Panel\Region;
 use Kalopsis\Panel\Room;
 use Kalopsis\Sequence\Coat;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Spray\Pace;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
+use Kalopsis\Why\Phrase;
 use Kalopsis\Why\Reason;
 use Kalopsis\Why\SourceKind;
 
@@ -34,9 +37,6 @@ final readonly class JobPlan implements JsonSerializable
         public BlendPlan $blend,
         public array $rooms,
         public array $cups,
-        public ReducerGrade $reducer,
-        public Reason $reducerWhy,
-        public Reason $flash,
         public array $cautions,
         public array $stations,
     ) {}
@@ -44,47 +44,113 @@ final readonly class JobPlan implements JsonSerializable
     /** The same plan, with what the colour desk means for its stations. */
     public function with(ColourState $colour): self
     {
-        $stations = array_map(fn (Station $s): Station => match ($s->id) {
-            'colour' => $colour->colour,
-            'booth' => $colour->booth,
-            default => $s,
-        }, $this->stations);
+        $stations = array_map(
+            fn (Station $s): Station => match ($s->id) {
+                'colour' => $colour->colour,
+                'booth' => $colour->booth,
+                default => $s,
+            },
+            $this->stations,
+        );
 
-        return new self($this->job, $this->blend, $this->rooms, $this->cups, $this->reducer, $this->reducerWhy, $this->flash, $this->cautions, $stations);
+        return new self($this->job, $this->blend, $this->rooms, $this->cups, $this->cautions, $stations);
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
+        $job = $this->job;
+        $reducer = $job->reducer();
+        $pace = new Pace($job->system, $reducer, $job->air());
+
         return [
             'verdict' => $this->blend->verdict,
             'severity' => $this->blend->severity->value,
-            'roomNeeded' => $this->blend->roomNeeded,
-            'wetBed' => $this->blend->wetBed,
+            'need' => $this->need(),
+            'wetBed' => $this->blend->hasBed(),
+            'school' => $job->plan->school,
+            'edited' => $job->plan->edited,
+            'sequence' => $job->plan->sequence,
             'panels' => array_map($this->panel(...), array_values($this->blend->panels)),
-            'coats' => array_map($this->coat(...), $this->blend->coats),
+            'coats' => array_map(fn (Coat $c): array => $this->coat($c, $pace), $this->blend->coats),
             'zones' => array_map($this->zone(...), $this->blend->zones),
             'sides' => $this->blend->sides,
             'rooms' => array_map($this->room(...), $this->rooms),
             'warnings' => $this->blend->warnings,
             'cups' => $this->cups,
-            'remainder' => Figure::of(Quantity::ml($this->job->plan->remainderMl), Reason::of('Stays in gun, filter and cup walls.', SourceKind::Practice, 'Common practice: 30 to 50 ml; type what your gun keeps.')),
-            'reducer' => ['grade' => $this->reducer->value, 'words' => $this->reducer->words(), 'reason' => $this->reducerWhy],
-            'flash' => $this->flash,
+            'remainder' => Figure::of(
+                Quantity::ml($job->plan->remainderMl),
+                Reason::of(
+                    'Stays in gun, filter and cup walls.',
+                    SourceKind::Practice,
+                    'Common practice: 30 to 50 ml; type what your gun keeps.',
+                ),
+            ),
+            'reducer' => [
+                'grade' => $reducer->value,
+                'words' => $reducer->words(),
+                'reason' => $reducer->because(
+                    $job->booth->temperatureC,
+                    $job->colourM2(),
+                    $job->colour->finish->isCritical(),
+                ),
+            ],
+            'flash' => FlashGuide::betweenBaseCoats(
+                $job->system->carrier,
+                $job->booth->temperatureC,
+                $job->booth->humidityPercent,
+            ),
+            'boothMinutes' => Quantity::minutes($this->boothMinutes()),
             'cautions' => $this->cautions,
             'always' => Caution::ALWAYS,
             'stations' => $this->stations,
         ];
     }
 
+    /** Minutes in the booth from the first bed to the last colour coat: spraying, and waiting for each coat. */
+    public function boothMinutes(): float
+    {
+        $pace = new Pace($this->job->system, $this->job->reducer(), $this->job->air());
+        $sum = 0.0;
+        foreach ($this->blend->coats as $coat) {
+            if ($coat->isColour() || $coat->kind() === CoatKind::WetBed) {
+                $sum += $pace->spraying($coat, $this->blend->areaOf($coat)->value()) + $pace->waiting($coat);
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @return array<string, mixed> */
+    private function need(): array
+    {
+        $need = $this->blend->need;
+
+        return [
+            'figure' => $need->figure(),
+            'certainty' => $need->certainty->value,
+            'fades' => $need->fades,
+            'room' => $need->roomMm === null ? null : Quantity::mm($need->roomMm),
+            'blend' => Quantity::mm($need->blendMm),
+            'limit' => $this->blend->limitMm() === null ? null : Quantity::mm($this->blend->limitMm()),
+            'usual' => Quantity::mm($need->usualMm),
+            'tooLong' => $need->isTooLong(),
+            'stays' => $need->stays?->value,
+            'measured' => $need->measured,
+        ];
+    }
+
     /** @return array<string, mixed> */
     private function panel(PlannedPanel $planned): array
     {
-        $area = fn (float $mm2, string $rule): Figure => Figure::of(Quantity::squareMetres($mm2 / 1e6), Reason::of($rule, SourceKind::Geometry, 'Measured on the unrolled body, docs/model.md section 2.'));
+        $area = fn (float $mm2, string $rule): Figure => Figure::of(
+            Quantity::squareMetres($mm2 / 1e6),
+            Reason::of($rule, SourceKind::Geometry, 'Measured on the unrolled body, docs/model.md section 2.'),
+        );
         $coloured = 0.0;
         foreach ($this->blend->coats as $coat) {
-            if ($coat->kind->isColour()) {
-                $coloured = max($coloured, $planned->limit[$coat->id]->areaMm2);
+            if ($coat->isColour()) {
+                $coloured = max($coloured, $planned->limit[$coat->id()]->areaMm2);
             }
         }
 
@@ -100,35 +166,64 @@ final readonly class JobPlan implements JsonSerializable
     }
 
     /** @return array<string, mixed> */
-    private function coat(Coat $coat): array
+    private function coat(Coat $coat, Pace $pace): array
     {
+        $step = $coat->step;
+        $area = $this->blend->areaOf($coat);
+        $fades = $coat->reachMm !== null;
+
         return [
-            'id' => $coat->id,
-            'name' => $coat->name,
-            'kind' => $coat->kind->value,
-            'colour' => $coat->kind->isColour(),
-            'purpose' => $coat->purpose,
-            'reach' => $coat->reachMm === null ? null : Figure::of(Quantity::mm($coat->reachMm), $coat->isMoved()
-                ? Reason::of('You moved this contour.', SourceKind::YourChoice, 'Double-click or Delete takes it back.', ['school says' => Quantity::mm($coat->defaultReachMm ?? 0.0)])
-                : $coat->reason),
-            'moved' => $coat->isMoved(),
-            'movable' => $coat->kind->isColour(),
-            'defaultReachMm' => $coat->defaultReachMm,
-            'fadeMm' => $coat->fadeMm,
-            'limitMm' => $coat->limitMm(),
+            'id' => $coat->id(),
+            'name' => $coat->name(),
+            'kind' => $coat->kind()->value,
+            'colour' => $coat->isColour(),
+            'purpose' => $step->purpose,
+            'reach' => $coat->reachMm === null ? null : Figure::of(Quantity::mm($coat->reachMm), $this->reachWhy($coat)),
+            'moved' => $coat->isSetByHand() && $coat->isColour(),
+            'movable' => $coat->isColour() && $fades,
+            'solvedMm' => $coat->solvedMm === null ? null : round($coat->solvedMm, 1),
+            'fadeMm' => round($coat->fadeMm, 1),
+            'limitMm' => $coat->limitMm() === null ? null : round($coat->limitMm(), 1),
+            'mixture' => $coat->mixture->text(),
+            'landsIn' => $step->landsIn->words(),
+            'drying' => $step->drying->words(),
+            'wait' => Quantity::minutes($pace->waiting($coat)),
             'gun' => [
                 'pressure' => Quantity::bar($coat->gun->bar),
                 'distance' => Quantity::mm($coat->gun->distanceMm),
                 'overlap' => Quantity::percent($coat->gun->overlapPercent),
+                'flowMlPerMin' => $coat->stroke->flowMlPerMin,
+                'speedMmPerS' => $coat->stroke->speedMmPerS,
             ],
-            'area' => $this->blend->areaOf($coat),
-            'contours' => $coat->reachMm === null ? [] : $this->regions($coat->id, false),
-            'limits' => $coat->reachMm === null ? [] : $this->regions($coat->id, true),
-            'wholePanels' => $coat->reachMm !== null ? [] : array_keys(array_filter(
-                $this->blend->panels,
-                fn (PlannedPanel $p): bool => ! $p->limit[$coat->id]->isEmpty(),
-            )),
+            'area' => $area,
+            'contours' => $fades ? $this->regions($coat->id(), false) : [],
+            'limits' => $fades ? $this->regions($coat->id(), true) : [],
+            'wholePanels' => $fades
+                ? []
+                : array_keys(
+                    array_filter($this->blend->panels, fn (PlannedPanel $p): bool => ! $p->limit[$coat->id()]->isEmpty()),
+                ),
         ];
+    }
+
+    private function reachWhy(Coat $coat): Reason
+    {
+        $extent = $coat->step->extent;
+        if ($extent->isSetByHand()) {
+            return Reason::of('You set this reach.', SourceKind::YourChoice, 'Delete or "computed" gives it back.', [
+                'computed' => Quantity::mm($coat->solvedMm ?? 0.0),
+            ]);
+        }
+
+        return Reason::of(
+            Phrase::of('{share} of a blend {blend} long.', [
+                'share' => Quantity::percent(100.0 * $extent->reach),
+                'blend' => Quantity::mm($this->blend->need->blendMm),
+            ]),
+            SourceKind::Practice,
+            'The shape of the way it is sprayed is common practice; its length is what this blend needs, docs/model.md section 3.',
+            ['fades over' => Quantity::mm($coat->fadeMm)],
+        );
     }
 
     /** @return list<array{panel: string, rings: Region}> */
@@ -152,9 +247,16 @@ final readonly class JobPlan implements JsonSerializable
             'kind' => $zone->kind->value,
             'words' => $zone->kind->words(),
             'what' => $zone->kind->what(),
-            'preparation' => $zone->kind->preparation($this->blend->wetBed),
+            'preparation' => $zone->kind->preparation($this->blend->hasBed()),
             'panel' => $zone->panelId,
-            'area' => Figure::of(Quantity::squareMetres($zone->region->areaMm2 / 1e6), Reason::of('Everything on this panel out to the edge of this zone, the zones inside it included.', SourceKind::Geometry, 'Measured on the unrolled body, docs/model.md section 2.')),
+            'area' => Figure::of(
+                Quantity::squareMetres($zone->region->areaMm2 / 1e6),
+                Reason::of(
+                    'Everything on this panel out to the edge of this zone, the zones inside it included.',
+                    SourceKind::Geometry,
+                    'Measured on the unrolled body, docs/model.md section 2.',
+                ),
+            ),
         ];
     }
 
@@ -167,7 +269,10 @@ final readonly class JobPlan implements JsonSerializable
             'neighbour' => $room->neighbour,
             'edge' => $room->edge,
             'room' => Quantity::mm($room->mm),
-            'short' => $room->neighbour !== null && $room->mm < $this->blend->roomNeeded->value(),
+            'short' =>
+                $room->neighbour !== null &&
+                $this->blend->need->fades &&
+                $room->mm < ($this->blend->need->mm() ?? $this->blend->need->usualMm),
             'from' => $room->from,
             'to' => $room->to,
         ];

@@ -9,15 +9,15 @@ use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\ZoneKind;
 use Kalopsis\Caution\Cautions;
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Cups\CoatNeed;
 use Kalopsis\Cups\Cup;
 use Kalopsis\Cups\CupPlanner;
-use Kalopsis\Film\FlashGuide;
-use Kalopsis\Film\MixRatio;
-use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Panel\BlendRoom;
 use Kalopsis\Panel\Material;
+use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Spray\Finish;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 
@@ -26,9 +26,18 @@ final readonly class JobPlanner
 {
     public function __construct(private Planner $planner = new Planner()) {}
 
-    public function plan(JobSpec $job): JobPlan
+    /**
+     * @param ?Measurement $car null while it has not been read: a finish of its class is taken
+     * @param ?Measurement $card the best card; null: a colour 2 L* off
+     */
+    public function plan(JobSpec $job, ?Measurement $car = null, ?Measurement $card = null): JobPlan
     {
-        $blend = $this->planner->plan($job->blendRequest());
+        $colour = $job->colour;
+        $finish =
+            $car !== null && $card !== null && $car->viewing->is($card->viewing) && $car->anglesWith($card) !== []
+                ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card)
+                : Finish::assumed($colour->finish, $colour->undercoatShade);
+        $blend = $this->planner->plan($job->blendRequest($finish));
         $rooms = [];
         foreach ($job->repairs as $repair) {
             if (! $repair->isWholePanel()) {
@@ -37,50 +46,36 @@ final readonly class JobPlanner
         }
         $needs = $coats = [];
         foreach ($blend->coats as $coat) {
-            $coats[$coat->id] = $coat->role->value;
-            $needs[] = new CoatNeed($coat->id, $coat->name, $coat->role, $blend->areaOf($coat)->value(), $coat->filmShare, $coat->gun);
+            $coats[$coat->id()] = $coat->role()->value;
+            $needs[] = new CoatNeed(
+                $coat->id(),
+                $coat->name(),
+                $coat->mixture,
+                $blend->areaOf($coat)->value(),
+                $coat->filmShare,
+                $coat->gun,
+            );
         }
-        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->system, $this->ratios($job, $blend), $job->plan->remainderMl);
+        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->plan->remainderMl);
         $mixes = [];
         foreach ($cups as $cup) {
-            $mixes[$cup->product->role->value] = $cup->mix;
+            $mixes[$cup->mixture->product->role->value] = $cup->mixture->base;
         }
         $plastic = false;
         foreach ($blend->panels as $planned) {
             $plastic = $plastic || $planned->panel->material === Material::Plastic;
         }
         $zones = array_values(array_unique(array_map(fn ($zone): string => $zone->kind->value, $blend->zones)));
-        $critical = $job->colour->finish->isCritical();
-        $grade = ReducerGrade::advised($job->booth->temperatureC, $blend->colouredM2(), $critical);
+        $old = in_array(ZoneKind::ColourBlend->value, $zones, true);
 
         return new JobPlan(
             $job,
             $blend,
             $rooms,
             $cups,
-            $grade,
-            $grade->because($job->booth->temperatureC, $blend->colouredM2(), $critical),
-            FlashGuide::betweenBaseCoats($job->system->carrier, $job->booth->temperatureC, $job->booth->humidityPercent),
-            $blend->panels === [] ? [] : Cautions::of($coats, $mixes, $zones, $job->system->carrier, in_array(ZoneKind::ColourBlend->value, $zones, true), $plastic),
+            $blend->panels === [] ? [] : Cautions::of($coats, $mixes, $zones, $job->system->carrier, $old, $plastic),
             $this->stations($job, $blend, $cups),
         );
-    }
-
-    /**
-     * What the painter chose, else the data sheet's mix as the school reduces it.
-     *
-     * @return array<string, MixRatio>
-     */
-    private function ratios(JobSpec $job, BlendPlan $blend): array
-    {
-        $ratios = $job->plan->ratios;
-        foreach ($blend->coats as $coat) {
-            if ($coat->reduction !== 1.0 && ! isset($job->plan->ratios[$coat->role->value])) {
-                $ratios[$coat->role->value] = $job->system->product($coat->role)->ratio->reduced($coat->reduction);
-            }
-        }
-
-        return $ratios;
     }
 
     /**
@@ -92,20 +87,43 @@ final readonly class JobPlanner
         $repairs = count($job->repairs);
         $none = $repairs === 0;
         $ml = array_sum(array_map(fn (Cup $cup): float => $cup->total->value(), $cups));
-        $joining = count($blend->panels) - count(array_unique(array_map(fn ($repair): string => $repair->panelId, $job->repairs)));
-        $colours = count(array_filter($blend->coats, fn ($coat): bool => $coat->kind->isColour() && $coat->kind !== CoatKind::Control));
+        $joining =
+            count($blend->panels) - count(array_unique(array_map(fn ($repair): string => $repair->panelId, $job->repairs)));
+        $colours = count(
+            array_filter($blend->coats, fn (Coat $coat): bool => $coat->isColour() && $coat->kind() !== CoatKind::Control),
+        );
 
         return [
-            new Station('car', $none ? Phrase::of('no repair yet') : Phrase::of($repairs === 1 ? '{n} repair' : '{n} repairs', ['n' => $repairs]), Severity::Note, ! $none),
+            new Station(
+                'car',
+                $none
+                    ? Phrase::of('no repair yet')
+                    : Phrase::of($repairs === 1 ? '{n} repair' : '{n} repairs', ['n' => $repairs]),
+                Severity::Note,
+                ! $none,
+            ),
             new Station('colour', Phrase::of('no card yet'), Severity::Note, false),
-            new Station('blend', match (true) {
-                $none => Phrase::of('waits for a repair'),
-                $blend->severity === Severity::Stop => Phrase::of('stop and look'),
-                $joining > 0 => Phrase::of($joining === 1 ? '{n} panel joins' : '{n} panels join', ['n' => $joining]),
-                $blend->severity === Severity::LookOut => Phrase::of('look out'),
-                default => Phrase::of('fits, {n} coats', ['n' => $colours]),
-            }, $none ? Severity::Note : $blend->severity, ! $none && $blend->severity !== Severity::Stop),
-            new Station('cups', $none ? Phrase::of('waits for a plan') : Phrase::of('{n} cups, {ml}', ['n' => count($cups), 'ml' => Quantity::ml($ml)]), Severity::Note, ! $none),
+            new Station(
+                'blend',
+                match (true) {
+                    $none => Phrase::of('waits for a repair'),
+                    $blend->severity === Severity::Stop => Phrase::of('stop and look'),
+                    $joining > 0 => Phrase::of($joining === 1 ? '{n} panel joins' : '{n} panels join', ['n' => $joining]),
+                    $blend->need->fades && $blend->need->mm() === null => Phrase::of('seen at any length'),
+                    $blend->severity === Severity::LookOut => Phrase::of('look out'),
+                    default => Phrase::of('fits, {n} coats', ['n' => $colours]),
+                },
+                $none ? Severity::Note : $blend->severity,
+                ! $none && $blend->severity !== Severity::Stop,
+            ),
+            new Station(
+                'cups',
+                $none
+                    ? Phrase::of('waits for a plan')
+                    : Phrase::of('{n} cups, {ml}', ['n' => count($cups), 'ml' => Quantity::ml($ml)]),
+                Severity::Note,
+                ! $none,
+            ),
             new Station('booth', Phrase::of('locked: no card'), Severity::Note, false),
             new Station('look-back', Phrase::of('after the job'), Severity::Note, false),
         ];

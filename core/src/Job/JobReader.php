@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
-use Kalopsis\Blend\School;
 use Kalopsis\Blend\SideChoice;
-use Kalopsis\Blend\WetBedChoice;
 use Kalopsis\Cups\CupPlanner;
 use Kalopsis\Film\BadRatio;
 use Kalopsis\Film\MixRatio;
@@ -17,9 +15,14 @@ use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\Internal\RepairReader;
+use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
+use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\SequenceReader;
+use Kalopsis\Spray\Certainty;
 use Kalopsis\Units\Unit;
 
 /** Reads a job from decoded JSON (docs/formats/job.schema.json). Every fault is told at its field, all at once. */
@@ -27,6 +30,9 @@ final readonly class JobReader
 {
     /** More repairs than this is a car for another job sheet. */
     public const MOST_REPAIRS = 20;
+
+    /** As SchoolReader. */
+    private const USUAL = [0.2, 2.0];
 
     /** What gun and filter can hold at the most, ml. Common practice. */
     private const MOST_REMAINDER_ML = 500.0;
@@ -37,7 +43,7 @@ final readonly class JobReader
     public function read(mixed $json): JobSpec
     {
         $problems = new Problems();
-        $job = Fields::of($json, $problems);
+        $job = Fields::of(is_array($json) ? (new Upgrade($this->catalogue))->newest($json) : $json, $problems);
         $car = $job->object('car');
         $carSpec = new CarSpec(
             $car->text('label', 1, 80, 'The car'),
@@ -49,11 +55,19 @@ final readonly class JobReader
             $colour->text('name', 1, 80, 'The colour'),
             $colour->has('code') ? $colour->text('code', 0, 40, 'The code') : '',
             $colour->choice('finish', FinishClass::class, 'The finish'),
-            $colour->has('undercoatShade') ? $colour->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade') : null,
+            $colour->has('undercoatShade')
+                ? $colour->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade')
+                : null,
         );
         $booth = $job->object('booth');
         $boothSpec = new BoothSpec(
-            $booth->number('temperatureC', BoothSpec::TEMPERATURE_C[0], BoothSpec::TEMPERATURE_C[1], Unit::Celsius, 'Booth temperature'),
+            $booth->number(
+                'temperatureC',
+                BoothSpec::TEMPERATURE_C[0],
+                BoothSpec::TEMPERATURE_C[1],
+                Unit::Celsius,
+                'Booth temperature',
+            ),
             $booth->number('humidityPercent', 1.0, 100.0, Unit::Percent, 'Humidity'),
         );
         $body = $carSpec->bodyShape === '' ? null : $this->catalogue->bodyShape($carSpec->bodyShape);
@@ -69,40 +83,71 @@ final readonly class JobReader
         if ($body !== null) {
             $repairs = RepairReader::read($job->objects('repairs', self::MOST_REPAIRS), $body);
         }
-        $plan = $this->plan($job->object('plan'), $system);
+        $plan = $this->plan($job->object('plan'), $system, $colourSpec->finish);
+        foreach ($plan->sequence->steps as $step) {
+            self::places($step, $body, $problems);
+        }
         $problems->stop();
         assert($body !== null && $system !== null);
 
         return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan);
     }
 
-    private function plan(Fields $plan, ?PaintSystem $system): PlanSpec
+    private function plan(Fields $plan, ?PaintSystem $system, FinishClass $finish): PlanSpec
     {
-        $reaches = [];
-        $moved = $plan->maybe('coats');
-        foreach ($moved->names() as $coat) {
-            $reaches[$coat] = $moved->object($coat)->number('reachMm', 0.0, BlendRequest::LONGEST_REACH_MM, Unit::Millimetre, 'The reach');
+        $key = $plan->text('school', 1, 60, 'The school');
+        $school = $key === '' ? null : $this->catalogue->school($key);
+        $own = $plan->has('sequence');
+        if ($school === null && $key !== '' && ! $own) {
+            $plan->problems->add($plan->path('school'), 'unknown', "There is no school \"{$key}\".");
         }
+        $sequence = $own
+            ? new CoatSequence(SequenceReader::steps($plan->objects('sequence', CoatSequence::MOST_STEPS)))
+            : $school?->sequence($finish) ?? new CoatSequence([]);
+        if ($own && $sequence->steps === []) {
+            $plan->problems->add($plan->path('sequence'), 'missing', 'A plan has at least one coat.');
+        }
+        $usual = $plan->has('usual')
+            ? $plan->plain('usual', ...[...self::USUAL, 'The usual length'])
+            : $school->usual ?? 1.0;
         $sides = [];
         foreach ($plan->objects('sides', 100) as $side) {
             $panel = $side->text('panel', 1, 60, 'The panel');
             $neighbour = $side->text('neighbour', 1, 60, 'The neighbour');
             $choice = $side->choice('choice', SideChoice::class, 'The choice');
             if ($choice === SideChoice::SmallGun) {
-                $plan->problems->add($side->path('choice'), 'unknown', 'The small gun is chosen for the whole plan, with "gun".');
+                $plan->problems->add(
+                    $side->path('choice'),
+                    'unknown',
+                    'The small gun is chosen for the whole plan, with "gun".',
+                );
             }
             $sides[BlendRequest::sideKey($panel, $neighbour)] = $choice;
         }
 
         return new PlanSpec(
-            $plan->choice('school', School::class, 'The school'),
+            $key,
+            $sequence,
+            $usual,
+            $own,
             $plan->has('gun') ? $plan->choice('gun', GunChoice::class, 'The gun') : GunChoice::Standard,
-            $plan->has('wetBed') ? $plan->choice('wetBed', WetBedChoice::class, 'The wet bed') : WetBedChoice::Auto,
-            $reaches,
+            $plan->has('certainty') ? $plan->choice('certainty', Certainty::class, 'The certainty') : Certainty::Sure,
             $sides,
             self::ratios($plan->maybe('ratios'), $system),
-            $plan->has('remainderMl') ? $plan->number('remainderMl', 0.0, self::MOST_REMAINDER_ML, Unit::Millilitre, 'The remainder') : CupPlanner::REMAINDER_ML,
+            $plan->has('remainderMl')
+                ? $plan->number('remainderMl', 0.0, self::MOST_REMAINDER_ML, Unit::Millilitre, 'The remainder')
+                : CupPlanner::REMAINDER_ML,
         );
+    }
+
+    /** A panel that a step names has to be there; of a repair that was taken away nothing is sprayed. */
+    private static function places(CoatStep $step, ?BodyShape $body, Problems $problems): void
+    {
+        foreach ($step->where->panels as $panel) {
+            if ($body !== null && ! $body->has($panel)) {
+                $problems->add('plan.sequence', 'unknown', "{$step->name}: this car has no panel \"{$panel}\".");
+            }
+        }
     }
 
     /** @return array<string, MixRatio> */

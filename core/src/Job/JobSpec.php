@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
+use Kalopsis\Blend\Trade;
+use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
+use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
+use Kalopsis\Spray\Finish;
 
 /** A job as it was entered: checked, and nothing computed. */
 final readonly class JobSpec
 {
     public const FORMAT = 'kalopsis-job';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** @param list<Repair> $repairs */
     public function __construct(
@@ -27,19 +31,55 @@ final readonly class JobSpec
         public PlanSpec $plan,
     ) {}
 
-    public function blendRequest(): BlendRequest
+    public function blendRequest(Finish $finish): BlendRequest
     {
         return new BlendRequest(
             $this->body,
             $this->repairs,
-            $this->colour->finish,
+            $finish,
             $this->colour->undercoatShade,
             $this->system,
-            $this->plan->school,
+            $this->plan->sequence,
+            $this->plan->usual,
             $this->plan->gun,
-            $this->plan->wetBed,
-            $this->plan->reaches,
+            $this->plan->ratios,
+            $this->reducer(),
+            $this->air(),
+            $this->plan->certainty,
             $this->plan->sides,
         );
+    }
+
+    public function air(): Air
+    {
+        return new Air($this->booth->temperatureC, $this->booth->humidityPercent);
+    }
+
+    public function reducer(): ReducerGrade
+    {
+        return ReducerGrade::advised($this->booth->temperatureC, $this->colourM2(), $this->colour->finish->isCritical());
+    }
+
+    /**
+     * About how much will take colour, m2: the repairs, drawn out as far as the trade usually goes. What the reducer
+     * is picked by; the plan's own
+     * areas follow from it.
+     */
+    public function colourM2(): float
+    {
+        $sum = 0.0;
+        foreach ($this->repairs as $repair) {
+            $panel = $this->body->panel($repair->panelId);
+            $whole = $panel->outline->areaMm2();
+            $round = M_PI * ($repair->radiusMm($panel) + Trade::usualMm($this->colour->finish)) ** 2;
+            $sum += $repair->isWholePanel() ? $whole : min($whole, $round);
+        }
+
+        return $sum / 1e6;
+    }
+
+    public function with(PlanSpec $plan): self
+    {
+        return new self($this->car, $this->colour, $this->booth, $this->body, $this->system, $this->repairs, $plan);
     }
 }

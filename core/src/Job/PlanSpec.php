@@ -4,27 +4,47 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
-use Kalopsis\Blend\School;
 use Kalopsis\Blend\SideChoice;
-use Kalopsis\Blend\WetBedChoice;
 use Kalopsis\Film\MixRatio;
+use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Spray\Certainty;
 
 /** What the painter chose; everything else is computed. */
 final readonly class PlanSpec
 {
     /**
-     * @param array<string, float> $reaches by coat id, mm
+     * @param string $school where the sequence came from
+     * @param float $usual its usual length as a share of the trade's usual blend
+     * @param bool $edited is the sequence the painter's own, not the school's as it stands?
      * @param array<string, SideChoice> $sides by "panel|neighbour"
      * @param array<string, MixRatio> $ratios by product role
      */
     public function __construct(
-        public School $school,
+        public string $school,
+        public CoatSequence $sequence,
+        public float $usual,
+        public bool $edited,
         public GunChoice $gun,
-        public WetBedChoice $wetBed,
-        public array $reaches,
+        public Certainty $certainty,
         public array $sides,
         public array $ratios,
         public float $remainderMl,
     ) {}
+
+    /** The same choices with another way to spray. */
+    public function sprayed(string $school, CoatSequence $sequence, float $usual, bool $edited = false): self
+    {
+        return new self(
+            $school,
+            $sequence,
+            $usual,
+            $edited,
+            $this->gun,
+            $this->certainty,
+            $this->sides,
+            $this->ratios,
+            $this->remainderMl,
+        );
+    }
 }

@@ -29,10 +29,14 @@ function faults(mixed $json): array
 
 it('reads a job as it was entered', function (): void {
     $job = readJob(Bodies::job(change: ['plan' => ['ratios' => ['base-effect' => '+60 %'], 'remainderMl' => 55]]));
-    expect($job->repairs[0]->shape)->toBeInstanceOf(Spot::class)
-        ->and($job->plan->ratios['base-effect']->text())->toBe('+60 %')
-        ->and($job->plan->remainderMl)->toBe(55.0)
-        ->and($job->body->name)->toBe('Marlo Tern');
+    expect($job->repairs[0]->shape)
+        ->toBeInstanceOf(Spot::class)
+        ->and($job->plan->ratios['base-effect']->text())
+        ->toBe('+60 %')
+        ->and($job->plan->remainderMl)
+        ->toBe(55.0)
+        ->and($job->body->name)
+        ->toBe('Marlo Tern');
 });
 
 it('tells each fault at its field', function (array $change, string $fault): void {
@@ -45,33 +49,88 @@ it('tells each fault at its field', function (array $change, string $fault): voi
     'zero radius' => [['repairs' => [['shape' => ['radiusMm' => 0]]]], 'repairs.0.shape.radiusMm out-of-range'],
     'negative radius' => [['repairs' => [['shape' => ['radiusMm' => -60]]]], 'repairs.0.shape.radiusMm out-of-range'],
     'radius in words' => [['repairs' => [['shape' => ['radiusMm' => 'large']]]], 'repairs.0.shape.radiusMm not-a-number'],
-    'crossing outline' => [['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[0, 0], [90, 90], [90, 0], [0, 90]]]]]], 'repairs.0.shape.points crosses-itself'],
-    'tiny outline' => [['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[0, 0], [3, 0], [3, 3]]]]]], 'repairs.0.shape.points too-small'],
-    'outline elsewhere' => [['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[-900, 0], [-800, 0], [-800, 90]]]]]], 'repairs.0.shape.points outside'],
-    'points that are none' => [['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[0, 0], ['a', 0], [5, 5]]]]]], 'repairs.0.shape.points.1 not-a-point'],
+    'crossing outline' => [
+        ['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[0, 0], [90, 90], [90, 0], [0, 90]]]]]],
+        'repairs.0.shape.points crosses-itself',
+    ],
+    'tiny outline' => [
+        ['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[0, 0], [3, 0], [3, 3]]]]]],
+        'repairs.0.shape.points too-small',
+    ],
+    'outline elsewhere' => [
+        ['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[-900, 0], [-800, 0], [-800, 90]]]]]],
+        'repairs.0.shape.points outside',
+    ],
+    'points that are none' => [
+        ['repairs' => [['shape' => ['kind' => 'outline', 'points' => [[0, 0], ['a', 0], [5, 5]]]]]],
+        'repairs.0.shape.points.1 not-a-point',
+    ],
     'unknown shape' => [['repairs' => [['shape' => ['kind' => 'banana']]]], 'repairs.0.shape.kind unknown'],
     'grey 9' => [['repairs' => [['under' => ['greyShade' => 9]]]], 'repairs.0.under.greyShade out-of-range'],
     'boiling booth' => [['booth' => ['temperatureC' => 95]], 'booth.temperatureC out-of-range'],
     'frozen booth' => [['booth' => ['temperatureC' => -10]], 'booth.temperatureC out-of-range'],
     'humidity' => [['booth' => ['humidityPercent' => 130]], 'booth.humidityPercent out-of-range'],
-    'reach beyond the car' => [['plan' => ['coats' => ['base-2' => ['reachMm' => 99999]]]], 'plan.coats.base-2.reachMm out-of-range'],
-    'negative reach' => [['plan' => ['coats' => ['base-2' => ['reachMm' => -1]]]], 'plan.coats.base-2.reachMm out-of-range'],
+    'reach beyond the car' => [
+        ['plan' => ['coats' => ['base-2' => ['reachMm' => 99999]]]],
+        'plan.sequence.2.extent.reachMm out-of-range',
+    ],
+    'negative reach' => [
+        ['plan' => ['coats' => ['base-2' => ['reachMm' => -1]]]],
+        'plan.sequence.2.extent.reachMm out-of-range',
+    ],
     'ratio' => [['plan' => ['ratios' => ['clear' => '4:0:x']]], 'plan.ratios.clear bad-ratio'],
     'ratio of the wrong size' => [['plan' => ['ratios' => ['clear' => '+10 %']]], 'plan.ratios.clear bad-ratio'],
     'product' => [['plan' => ['ratios' => ['glue' => '1:1']]], 'plan.ratios.glue unknown'],
     'finish' => [['colour' => ['finish' => 'matt-ish']], 'colour.finish unknown'],
     'school' => [['plan' => ['school' => 'of-rock']], 'plan.school unknown'],
+    'certainty' => [['plan' => ['certainty' => 'maybe']], 'plan.certainty unknown'],
+    'no steps' => [['plan' => ['sequence' => []]], 'plan.sequence missing'],
+    'a step on no panel' => [
+        [
+            'plan' => [
+                'sequence' => [
+                    [
+                        'id' => 'a',
+                        'name' => 'A',
+                        'kind' => 'base',
+                        'where' => ['panels' => ['sunroof']],
+                        'extent' => ['kind' => 'whole-panel'],
+                    ],
+                ],
+            ],
+        ],
+        'plan.sequence unknown',
+    ],
     'no name' => [['colour' => ['name' => '  ']], 'colour.name missing'],
     'broken text' => [['colour' => ['name' => "\xB1\x31"]], 'colour.name missing'],
 ]);
 
 it('tells all faults at once', function (): void {
-    expect(faults(Bodies::job(change: ['booth' => ['temperatureC' => 95], 'colour' => ['finish' => 'x'], 'repairs' => [['shape' => ['radiusMm' => 0]]]])))->toHaveCount(3);
+    expect(
+        faults(
+            Bodies::job(
+                change: [
+                    'booth' => ['temperatureC' => 95],
+                    'colour' => ['finish' => 'x'],
+                    'repairs' => [['shape' => ['radiusMm' => 0]]],
+                ],
+            ),
+        ),
+    )->toHaveCount(3);
 });
 
 it('survives any shape of input', function (mixed $json): void {
     expect(faults($json))->not->toBe([]);
-})->with([null, 1, 'job', [[]], [[1, 2, 3]], [['car' => 7, 'colour' => [], 'booth' => 'cold', 'repairs' => 'two', 'plan' => [[]]]], [['car' => ['label' => [[]], 'bodyShape' => ['x']]]], [['repairs' => [[[]], 3, null], 'car' => ['bodyShape' => 'marlo-tern', 'label' => 'x']]]]);
+})->with([
+    null,
+    1,
+    'job',
+    [[]],
+    [[1, 2, 3]],
+    [['car' => 7, 'colour' => [], 'booth' => 'cold', 'repairs' => 'two', 'plan' => [[]]]],
+    [['car' => ['label' => [[]], 'bodyShape' => ['x']]]],
+    [['repairs' => [[[]], 3, null], 'car' => ['bodyShape' => 'marlo-tern', 'label' => 'x']]],
+]);
 
 it('refuses two repairs with one id and more repairs than a car has', function (): void {
     $job = Bodies::job();
@@ -100,19 +159,39 @@ it('plans into JSON that carries a reason with every figure', function (): void 
         }
     };
     $walk($json, 'plan');
-    expect($figures)->toBeGreaterThan(20)
-        ->and($json['remainder']['value'])->toEqual(40)->and($json['zones'][0]['area']['reasons'])->toHaveCount(1)
-        ->and(array_column($json['stations'], 'id'))->toBe(['car', 'colour', 'blend', 'cups', 'booth', 'look-back']);
+    expect($figures)
+        ->toBeGreaterThan(20)
+        ->and($json['remainder']['value'])
+        ->toEqual(40)
+        ->and($json['zones'][0]['area']['reasons'])
+        ->toHaveCount(1)
+        ->and(array_column($json['stations'], 'id'))
+        ->toBe(['car', 'colour', 'blend', 'cups', 'booth', 'look-back']);
 });
 
 it('puts cautions where the work meets them', function (): void {
     $plan = json_decode((string) json_encode((new JobPlanner())->plan(readJob(Bodies::job()))), true);
     $at = array_map(fn (array $c): string => "{$c['id']} {$c['where']}", $plan['cautions']);
-    expect($at)->toContain('isocyanates coat:clear-1', 'isocyanates product:clear', 'vapours coat:base-1', 'sanding-fresh zone:repair', 'wipes zone:clear', 'bake-limits booth')
-        ->and($at)->not->toContain('isocyanates coat:base-1')
-        ->and($plan['always'])->toContain('data sheet');
-    $water = json_decode((string) json_encode((new JobPlanner())->plan(readJob(Bodies::job(change: ['paintSystem' => 'northlight-w'])))), true);
-    expect(array_map(fn (array $c): string => "{$c['id']} {$c['where']}", $water['cautions']))->toContain('trapped-water coat:clear-1');
+    expect($at)
+        ->toContain(
+            'isocyanates coat:clear-1',
+            'isocyanates product:clear',
+            'vapours coat:base-1',
+            'sanding-fresh zone:repair',
+            'wipes zone:clear',
+            'bake-limits booth',
+        )
+        ->and($at)
+        ->not->toContain('isocyanates coat:base-1')
+        ->and($plan['always'])
+        ->toContain('data sheet');
+    $water = json_decode(
+        (string) json_encode((new JobPlanner())->plan(readJob(Bodies::job(change: ['paintSystem' => 'northlight-w'])))),
+        true,
+    );
+    expect(array_map(fn (array $c): string => "{$c['id']} {$c['where']}", $water['cautions']))->toContain(
+        'trapped-water coat:clear-1',
+    );
     foreach (Kalopsis\Caution\Caution::cases() as $caution) {
         expect($caution->says())->not->toMatch('/\bis safe\b|\bare safe\b/i');
     }

@@ -15,6 +15,7 @@ use Kalopsis\Panel\Footprint;
 use Kalopsis\Panel\Region;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\CoatStep;
 
 /** Cuts the panels into what each coat covers, and into zones. */
 final class Regions
@@ -28,44 +29,46 @@ final class Regions
      */
     public static function of(BlendRequest $request, array $coats, PanelsInPlay $play): array
     {
-        $levels = [];
-        foreach ($coats as $coat) {
-            if ($coat->reachMm !== null && $coat->kind !== CoatKind::Sealer) {
-                array_push($levels, $coat->reachMm, $coat->reachMm + $coat->fadeMm);
-            }
-        }
         $planned = [];
         foreach ($play->panels as $id => $inPlay) {
-            $field = new DistanceField($inPlay->panel, $inPlay->footprints, array_values(array_unique($levels)), $inPlay->stops);
+            $panel = $inPlay->panel;
+            $here = array_flip(array_map(fn (CoatStep $s): string => $s->id, $play->sequenceOn($inPlay)->steps));
             $reach = $limit = [];
-            $known = [];
-            $within = function (float $mm) use ($field, &$known): Region {
-                return $known[(string) $mm] ??= $field->within($mm);
-            };
+            $fields = new Fields($panel, $inPlay, $coats);
             foreach ($coats as $coat) {
-                if ($coat->kind === CoatKind::Sealer) {
-                    [$reach[$coat->id], $limit[$coat->id]] = self::sealed($request, $inPlay, $coat);
-
+                $key = $coat->id();
+                $reach[$key] = $limit[$key] = Region::nothing();
+                if (! isset($here[$key])) {
                     continue;
                 }
-                if ($coat->reachMm === null) {
-                    $reach[$coat->id] = $limit[$coat->id] = Region::whole($inPlay->panel->outline);
-
-                    continue;
+                if ($coat->kind() === CoatKind::Sealer) {
+                    [$reach[$key], $limit[$key]] = self::sealed($request, $inPlay, $coat);
+                } elseif ($coat->reachMm === null) {
+                    $reach[$key] = $limit[$key] = Region::whole($panel->outline);
+                } else {
+                    $reach[$key] = $fields->within($coat, $coat->reachMm);
+                    $limit[$key] = $fields->within($coat, $coat->reachMm + $coat->fadeMm);
                 }
-                $reach[$coat->id] = $within($coat->reachMm);
-                $limit[$coat->id] = $within($coat->reachMm + $coat->fadeMm);
             }
-            $role = self::role($coats, $reach, $inPlay->panel->outline->areaMm2());
+            $role = self::role($coats, $reach, $panel->outline->areaMm2());
             if ($role === PanelRole::EdgeToEdge) {
                 // No fringe on this panel, so nothing to bed.
                 foreach ($coats as $coat) {
-                    if ($coat->kind === CoatKind::WetBed) {
-                        $reach[$coat->id] = $limit[$coat->id] = Region::nothing();
+                    if ($coat->kind() === CoatKind::WetBed) {
+                        $reach[$coat->id()] = $limit[$coat->id()] = Region::nothing();
                     }
                 }
             }
-            $planned[$id] = new PlannedPanel($inPlay->panel, $role, $inPlay->why, $reach, $limit, $inPlay->footprints, $inPlay->stops);
+            $planned[$id] = new PlannedPanel(
+                $panel,
+                $role,
+                $inPlay->why,
+                $reach,
+                $limit,
+                $inPlay->footprints,
+                $inPlay->stops,
+                $play->sequenceOn($inPlay),
+            );
         }
 
         return $planned;
@@ -80,27 +83,16 @@ final class Regions
     {
         $zones = [];
         foreach ($request->repairs as $repair) {
-            $zones[] = new Zone(ZoneKind::Repair, $repair->panelId, Region::whole($repair->shape->outlineOn($request->body->panel($repair->panelId))));
-        }
-        $first = $last = null;
-        foreach ($coats as $coat) {
-            if ($coat->kind === CoatKind::Base) {
-                $first ??= $coat->id;
-            }
-            if ($coat->kind->isColour() && ($last === null || $coat->limitMm() > $last->limitMm())) {
-                $last = $coat;
-            }
+            $zones[] = new Zone(
+                ZoneKind::Repair,
+                $repair->panelId,
+                Region::whole($repair->shape->outlineOn($request->body->panel($repair->panelId))),
+            );
         }
         foreach ($panels as $id => $planned) {
-            foreach ([
-                [ZoneKind::Sealer, $planned->limit['sealer'] ?? null],
-                [ZoneKind::FullColour, $first === null ? null : $planned->reach[$first]],
-                [ZoneKind::ColourBlend, $last === null ? null : $planned->limit[$last->id]],
-                [ZoneKind::WetBed, $planned->limit['wet-bed'] ?? null],
-                [ZoneKind::Clear, $planned->limit['clear-1']],
-            ] as [$kind, $region]) {
+            foreach (self::onPanel($coats, $planned) as [$kind, $region]) {
                 $skip = $kind === ZoneKind::ColourBlend && $planned->role === PanelRole::EdgeToEdge;
-                if ($region !== null && ! $region->isEmpty() && ! $skip) {
+                if (! $region->isEmpty() && ! $skip) {
                     $zones[] = new Zone($kind, $id, $region);
                 }
             }
@@ -109,11 +101,59 @@ final class Regions
         return $zones;
     }
 
+    /**
+     * @param list<Coat> $coats
+     * @return list<array{ZoneKind, Region}> from the damage outwards
+     */
+    private static function onPanel(array $coats, PlannedPanel $planned): array
+    {
+        $widest = fn (CoatKind $kind): Region => self::widest(
+            array_filter($coats, fn (Coat $c): bool => $c->kind() === $kind),
+            $planned,
+        );
+        $full = Region::nothing();
+        foreach ($coats as $coat) {
+            if ($coat->kind() === CoatKind::Base && ! $planned->reach[$coat->id()]->isEmpty()) {
+                $full = $planned->reach[$coat->id()];
+                break;
+            }
+        }
+
+        return [
+            [ZoneKind::Sealer, $widest(CoatKind::Sealer)],
+            [ZoneKind::FullColour, $full],
+            [ZoneKind::ColourBlend, self::widest(array_filter($coats, fn (Coat $c): bool => $c->isColour()), $planned)],
+            [ZoneKind::WetBed, $widest(CoatKind::WetBed)],
+            [ZoneKind::Clear, $widest(CoatKind::Clear)],
+        ];
+    }
+
+    /**
+     * What the furthest of some coats covers, out to its last dust.
+     *
+     * @param array<Coat> $coats
+     */
+    private static function widest(array $coats, PlannedPanel $planned): Region
+    {
+        $most = Region::nothing();
+        foreach ($coats as $coat) {
+            $region = $planned->limit[$coat->id()];
+            $most = $region->areaMm2 > $most->areaMm2 ? $region : $most;
+        }
+
+        return $most;
+    }
+
     /** @return array{Region, Region} */
     private static function sealed(BlendRequest $request, InPlay $inPlay, Coat $coat): array
     {
-        $footprints = array_values(array_filter($inPlay->footprints, fn (Footprint $f): bool => $f->repair->panelId === $inPlay->panel->id
-            && Planner::wantsSealer($f->repair, $request->undercoatShade)));
+        $footprints = array_values(
+            array_filter(
+                $inPlay->footprints,
+                fn (Footprint $f): bool => $f->repair->panelId === $inPlay->panel->id &&
+                    Planner::wantsSealer($f->repair, $request->undercoatShade),
+            ),
+        );
         $reach = $coat->reachMm ?? 0.0;
         if ($footprints === []) {
             return [Region::nothing(), Region::nothing()];
@@ -130,8 +170,10 @@ final class Regions
     private static function role(array $coats, array $reach, float $panelMm2): PanelRole
     {
         foreach ($coats as $coat) {
-            if ($coat->kind === CoatKind::Base) {
-                return $reach[$coat->id]->areaMm2 >= self::EDGE_TO_EDGE * $panelMm2 ? PanelRole::EdgeToEdge : PanelRole::Blend;
+            if ($coat->kind() === CoatKind::Base && ! $reach[$coat->id()]->isEmpty()) {
+                return $reach[$coat->id()]->areaMm2 >= self::EDGE_TO_EDGE * $panelMm2
+                    ? PanelRole::EdgeToEdge
+                    : PanelRole::Blend;
             }
         }
 

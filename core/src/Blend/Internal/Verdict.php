@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend\Internal;
 
-use Kalopsis\Blend\PanelRole;
+use Kalopsis\Blend\Need;
 use Kalopsis\Blend\PlannedPanel;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Blend\Warning;
+use Kalopsis\Spray\Part;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 
-/** The one sentence above everything else. */
+/** The one sentence above everything else, with the same figures wherever it stands. */
 final class Verdict
 {
     /**
@@ -20,7 +21,7 @@ final class Verdict
      * @param list<Warning> $warnings
      * @return array{Phrase, Severity}
      */
-    public static function of(PanelsInPlay $play, array $panels, array $warnings): array
+    public static function of(PanelsInPlay $play, array $panels, array $warnings, Need $need): array
     {
         if ($panels === []) {
             return [Phrase::of('Place a repair on the car first.'), Severity::Note];
@@ -30,31 +31,92 @@ final class Verdict
                 return [$warning->says, Severity::Stop];
             }
         }
+        if (! $need->fades) {
+            return [
+                Phrase::of('The {panels}: edge to edge.', ['panels' => self::listed(self::names($panels))]),
+                Severity::Note,
+            ];
+        }
+
+        $lookOut = array_filter($warnings, fn (Warning $w): bool => $w->severity === Severity::LookOut) !== [];
+
+        return self::ofNeed($play, $panels, $need, $lookOut);
+    }
+
+    /**
+     * @param array<string, PlannedPanel> $panels
+     * @return array{Phrase, Severity}
+     */
+    private static function ofNeed(PanelsInPlay $play, array $panels, Need $need, bool $lookOut): array
+    {
+        $mm = $need->mm();
         $joining = [];
-        $tightest = null;
         foreach ($play->sides as $side) {
-            if ($side->choice === SideChoice::Join && $side->reached && ($play->panels[$side->neighbourId]->away ?? 0) > 0) {
+            if (
+                $side->choice === SideChoice::Join &&
+                $side->reached &&
+                ($play->panels[$side->neighbourId]->away ?? 0) > 0
+            ) {
                 $joining[$side->neighbourId] = $side->neighbourName;
             }
-            if ($side->isShort() && ($tightest === null || $side->room->value() < $tightest->room->value())) {
-                $tightest = $side;
-            }
         }
-        if ($joining !== []) {
-            return [Phrase::of(count($joining) === 1 ? '{panels} joins the blend.' : '{panels} join the blend.', ['panels' => self::listed(array_values($joining))]), Severity::LookOut];
+        $values = [
+            'certainty' => $need->certainty->words(),
+            'panels' => self::listed(self::names($panels)),
+            'joining' => self::listed(array_map(lcfirst(...), array_values($joining))),
+        ];
+        if ($mm === null) {
+            return [
+                match ($need->stays) {
+                    Part::Colour, null => Phrase::of('No blend hides this colour {certainty}: tint first.', $values),
+                    default => Phrase::of('Seen at any length: {part} stays, not the colour.', [
+                        'part' => $need->stays->words(),
+                        ...$values,
+                    ]),
+                },
+                Severity::LookOut,
+            ];
         }
-        if ($tightest !== null && $tightest->choice !== SideChoice::StopAtLine) {
-            return [Phrase::of('Towards {next}: needs {need}, has {room}.', ['next' => $tightest->neighbourName, 'need' => Quantity::mm($tightest->neededMm), 'room' => $tightest->room->quantity]), Severity::LookOut];
+        $values['need'] = Quantity::mm($mm);
+        if ($need->roomMm === null) {
+            return [
+                Phrase::of('Needs {need} {certainty}, and nothing bounds it: stays on the {panels}.', $values),
+                $lookOut ? Severity::LookOut : Severity::Note,
+            ];
         }
-        foreach ($warnings as $warning) {
-            if ($warning->severity === Severity::LookOut) {
-                return [$warning->says, Severity::LookOut];
-            }
+        $values['room'] = Quantity::mm($need->roomMm);
+        if ($joining === []) {
+            return [
+                Phrase::of(
+                    $need->isTooLong()
+                        ? 'Needs {need} {certainty}, has {room}: too short on the {panels}.'
+                        : 'Needs {need} {certainty}, has {room}: stays on the {panels}.',
+                    $values,
+                ),
+                $need->isTooLong() || $lookOut ? Severity::LookOut : Severity::Note,
+            ];
         }
-        $edge = array_filter($panels, fn (PlannedPanel $p): bool => $p->role === PanelRole::EdgeToEdge);
-        $names = self::listed(array_map(fn (PlannedPanel $p): string => $p->panel->name, array_values($panels)));
+        $values['short'] = Quantity::mm(max(0.0, $mm - $need->roomMm));
+        $joins = count($joining) === 1 ? 'joins' : 'join';
 
-        return [Phrase::of($edge === $panels ? '{panels}: edge to edge.' : 'The blend fits on {panels}.', ['panels' => $names]), Severity::Note];
+        return [
+            Phrase::of(
+                $need->isTooLong()
+                    ? "Needs {need} {certainty}, has {room}: the {joining} {$joins}, {short} are missing."
+                    : "Needs {need} {certainty}, has {room}: the {joining} {$joins} by your hand.",
+                $values,
+            ),
+            Severity::LookOut,
+        ];
+    }
+
+    /**
+     * @param array<string, PlannedPanel> $panels
+     * @return list<string>
+     */
+    private static function names(array $panels): array
+    {
+        return array_map(fn (PlannedPanel $p): string => lcfirst($p->panel->name), array_values($panels));
     }
 
     /** @param list<string> $names */

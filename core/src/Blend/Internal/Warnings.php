@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kalopsis\Blend\Internal;
 
 use Kalopsis\Blend\BlendRequest;
+use Kalopsis\Blend\Need;
 use Kalopsis\Blend\PanelRole;
 use Kalopsis\Blend\PlannedPanel;
-use Kalopsis\Blend\School;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Blend\Warning;
@@ -19,7 +19,8 @@ use Kalopsis\Panel\Under;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\FinishClass;
-use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Spray\Pace;
+use Kalopsis\Spray\Part;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 
@@ -43,17 +44,19 @@ final class Warnings
      * @param array<string, PlannedPanel> $panels
      * @return list<Warning> the gravest first
      */
-    public static function of(BlendRequest $request, array $coats, PanelsInPlay $play, array $panels, float $neededMm, bool $wetBed): array
+    public static function of(BlendRequest $request, array $coats, PanelsInPlay $play, array $panels, Need $need): array
     {
         $self = new self();
-        $colour = array_values(array_filter($coats, fn (Coat $c): bool => $c->kind->isColour()));
+        $colour = array_values(array_filter($coats, fn (Coat $c): bool => $c->isColour()));
         $limit = 0.0;
         foreach ($colour as $coat) {
             $limit = max($limit, $coat->limitMm() ?? 0.0);
         }
-        $self->steps($colour, $request->school, $request->gun === GunChoice::Small ? self::LEAST_STEP_MM / 2 : self::LEAST_STEP_MM);
+        $self->steps($colour, $request->sequence->isOutsideIn());
+        $self->order($coats);
+        $self->drying($request, $coats);
         $self->sides($play, $limit);
-        $self->length($request, $limit, $neededMm, $wetBed, $panels);
+        $self->length($request, $limit, $need, $panels);
         foreach ($request->repairs as $repair) {
             $self->under($request, $repair);
         }
@@ -64,76 +67,227 @@ final class Warnings
         return $self->found;
     }
 
+    /** @param list<Coat> $coats */
+    private function drying(BlendRequest $request, array $coats): void
+    {
+        $pace = new Pace($request->system, $request->grade, $request->air);
+        foreach ($coats as $coat) {
+            if (! $pace->dries($coat)) {
+                $this->say(
+                    Severity::Stop,
+                    'never-dries',
+                    $coat->id(),
+                    '{coat} will not dry in this booth, {temperature} and {humidity}: warm it or dry its air first.',
+                    [
+                        'coat' => $coat->name(),
+                        'temperature' => Quantity::celsius($request->air->temperatureC),
+                        'humidity' => Quantity::percent($request->air->humidityPercent),
+                    ],
+                );
+
+                return;
+            }
+        }
+    }
+
     /** @param array<string, Quantity|string|int> $values */
     private function say(Severity $severity, string $code, string $about, string $text, array $values = []): void
     {
         $this->found[] = new Warning($code, $severity, Phrase::of($text, $values), $about);
     }
 
-    /** @param list<Coat> $colour */
-    private function steps(array $colour, School $school, float $leastMm): void
+    /**
+     * Only what somebody set by hand is remarked on: what a school does by itself it means.
+     *
+     * @param list<Coat> $colour
+     */
+    private function steps(array $colour, bool $outsideIn): void
     {
-        if ($school === School::OutsideIn) {
-            $widest = $colour[0];
-            foreach (array_slice($colour, 1) as $coat) {
-                if (($coat->reachMm ?? 0.0) > ($widest->reachMm ?? 0.0)) {
-                    $this->say(Severity::Stop, 'past-effect-coat', $coat->id, '{coat} goes {past} beyond the effect coat. In this order no coat may: its edge would land on dry old paint.', ['coat' => $coat->name, 'past' => Quantity::mm(($coat->reachMm ?? 0.0) - ($widest->reachMm ?? 0.0))]);
-                }
+        foreach ($colour as $i => $coat) {
+            $before = $colour[$i - 1] ?? null;
+            if (
+                $before === null ||
+                $coat->reachMm === null ||
+                $before->reachMm === null ||
+                ! ($coat->isSetByHand() || $before->isSetByHand())
+            ) {
+                continue;
             }
+            if ($outsideIn) {
+                $this->past($colour[0], $coat);
 
-            return;
-        }
-        for ($i = 1, $n = count($colour); $i < $n; $i++) {
-            $step = ($colour[$i]->reachMm ?? 0.0) - ($colour[$i - 1]->reachMm ?? 0.0);
-            $values = ['coat' => $colour[$i]->name, 'before' => $colour[$i - 1]->name, 'step' => Quantity::mm(abs($step)), 'least' => Quantity::mm($leastMm)];
-            if ($step < 0.0) {
-                $this->say(Severity::LookOut, 'inside-coat-before', $colour[$i]->id, '{coat} stops {step} inside {before}. In this order each coat goes further than the one before, or its edge shows.', $values);
-            } elseif ($step < $leastMm && $colour[$i]->kind === CoatKind::Base) {
-                $this->say(Severity::LookOut, 'short-step', $colour[$i]->id, '{coat} goes only {step} past {before}; {least} or more keeps the edge from piling up.', $values);
+                continue;
             }
+            $step = $coat->reachMm - $before->reachMm;
+            $meant = ($coat->solvedMm ?? 0.0) - ($before->solvedMm ?? 0.0);
+            $values = [
+                'coat' => $coat->name(),
+                'before' => $before->name(),
+                'step' => Quantity::mm(abs($step)),
+                'least' => Quantity::mm(self::LEAST_STEP_MM),
+            ];
+            if ($step < 0.0 && $meant >= 0.0) {
+                $this->say(
+                    Severity::LookOut,
+                    'inside-coat-before',
+                    $coat->id(),
+                    '{coat} stops {step} inside {before}. In this order each coat goes further than the one before, or its edge shows.',
+                    $values,
+                );
+            } elseif ($step < min(self::LEAST_STEP_MM, $meant - 1.0) && $coat->kind() === CoatKind::Base) {
+                $this->say(
+                    Severity::LookOut,
+                    'short-step',
+                    $coat->id(),
+                    '{coat} goes only {step} past {before}; {least} or more keeps the edge from piling up.',
+                    $values,
+                );
+            }
+        }
+    }
+
+    private function past(Coat $widest, Coat $coat): void
+    {
+        $past = ($coat->reachMm ?? 0.0) - ($widest->reachMm ?? 0.0);
+        if ($past > 0.0) {
+            $this->say(
+                Severity::Stop,
+                'past-effect-coat',
+                $coat->id(),
+                '{coat} goes {past} beyond the widest coat. In this order no coat may: its edge would land on dry old paint.',
+                ['coat' => $coat->name(), 'past' => Quantity::mm($past)],
+            );
+        }
+    }
+
+    /**
+     * Steps in an order nobody sprays.
+     *
+     * @param list<Coat> $coats
+     */
+    private function order(array $coats): void
+    {
+        $clear = null;
+        $colours = 0;
+        foreach ($coats as $coat) {
+            $clear ??= $coat->kind() === CoatKind::Clear ? $coat : null;
+            $colours += $coat->isColour() ? 1 : 0;
+            if ($clear !== null && $coat->kind() !== CoatKind::Clear) {
+                $this->say(
+                    Severity::Stop,
+                    'after-clear',
+                    $coat->id(),
+                    '{coat} comes after {clear}: nothing but clear goes over clear without sanding it first.',
+                    ['coat' => $coat->name(), 'clear' => $clear->name()],
+                );
+            }
+        }
+        if ($colours === 0) {
+            $this->say(Severity::Stop, 'no-colour', 'blend', 'No coat of this plan carries colour.');
+        }
+        if ($clear === null) {
+            $this->say(Severity::LookOut, 'no-clear', 'blend', 'Nothing protects the base: the plan has no clear.');
         }
     }
 
     private function sides(PanelsInPlay $play, float $limitMm): void
     {
         foreach ($play->sides as $side) {
-            $values = ['next' => $side->neighbourName, 'room' => $side->room->quantity, 'need' => Quantity::mm($side->neededMm), 'limit' => Quantity::mm($limitMm)];
+            $values = [
+                'next' => $side->neighbourName,
+                'room' => $side->room->quantity,
+                'need' => Quantity::mm($side->neededMm),
+                'limit' => Quantity::mm($limitMm),
+            ];
             if (! $side->reached) {
                 $left = $side->room->value() - $limitMm;
                 if ($left < self::NEAR_GAP_MM) {
-                    $this->say(Severity::LookOut, 'near-gap', $side->panelId, 'Colour ends {left} before the gap to {next}: mask the gap, or dust gets over it.', ['left' => Quantity::mm($left), ...$values]);
+                    $this->say(
+                        Severity::Note,
+                        'near-gap',
+                        $side->panelId,
+                        'Colour ends {left} before the gap to {next}: mask the gap, or dust gets over it.',
+                        ['left' => Quantity::mm($left), ...$values],
+                    );
                 }
 
                 continue;
             }
             if ($side->choice === SideChoice::Butt) {
-                $this->say(Severity::LookOut, 'butt', $side->panelId, 'Butt joint to {next}: only with a card that matches edge to edge. No card has passed yet.', $values);
+                $this->say(
+                    Severity::LookOut,
+                    'butt',
+                    $side->panelId,
+                    'Butt joint to {next}: only with a card that matches edge to edge. No card has passed yet.',
+                    $values,
+                );
             } elseif ($side->choice === SideChoice::StopAtLine && $side->chosenByYou) {
-                $this->say(Severity::LookOut, 'stopped', $side->panelId, 'Colour stops before {next} with {room} of {need}: the line hides a little of a step, not a wrong colour.', $values);
+                $this->say(
+                    Severity::LookOut,
+                    'stopped',
+                    $side->panelId,
+                    'Colour stops before {next} with {room} of {need}: the line hides a little of a step, not a wrong colour.',
+                    $values,
+                );
             } elseif ($side->choice === SideChoice::Join && $side->isShort()) {
                 $into = $limitMm - $side->room->value();
-                if ($into > self::INTO_NEIGHBOUR_MM && isset($play->panels[$side->panelId]) && $play->panels[$side->panelId]->away === 0) {
-                    $this->say(Severity::Note, 'far-into-neighbour', $side->neighbourId, 'Colour runs {into} into {next}; it usually fades out within {usual} there.', ['into' => Quantity::mm($into), 'usual' => Quantity::mm(self::INTO_NEIGHBOUR_MM), ...$values]);
+                if (
+                    $into > self::INTO_NEIGHBOUR_MM &&
+                    isset($play->panels[$side->panelId]) &&
+                    $play->panels[$side->panelId]->away === 0
+                ) {
+                    $this->say(
+                        Severity::Note,
+                        'far-into-neighbour',
+                        $side->neighbourId,
+                        'Colour runs {into} into {next}; it usually fades out within {usual} there.',
+                        ['into' => Quantity::mm($into), 'usual' => Quantity::mm(self::INTO_NEIGHBOUR_MM), ...$values],
+                    );
                 }
             }
         }
     }
 
     /** @param array<string, PlannedPanel> $panels */
-    private function length(BlendRequest $request, float $limitMm, float $neededMm, bool $wetBed, array $panels): void
+    private function length(BlendRequest $request, float $limitMm, Need $need, array $panels): void
     {
-        if ($limitMm < $neededMm - 1.0) {
-            $this->say(Severity::LookOut, 'short-blend', 'blend', 'Colour fades out in {limit}; a {finish} usually wants {need}.', ['limit' => Quantity::mm($limitMm), 'need' => Quantity::mm($neededMm), 'finish' => $request->finish->words()]);
+        $mm = $need->mm();
+        if ($need->fades && $mm !== null && $limitMm < $mm - 1.0) {
+            $this->say(
+                Severity::LookOut,
+                'short-blend',
+                'blend',
+                'Colour fades out in {limit}, by your hand; it needs {need} {certainty}.',
+                ['limit' => Quantity::mm($limitMm), 'need' => Quantity::mm($mm), 'certainty' => $need->certainty->words()],
+            );
         }
-        if (! $wetBed && $request->finish->isEffect()) {
-            $critical = $request->finish->isCritical();
-            $this->say($critical ? Severity::Stop : Severity::LookOut, 'no-wet-bed', 'wet-bed', $critical
-                ? 'No wet bed under a {finish}: stray flakes land dry and a light ring shows from the side.'
-                : 'No wet bed under a {finish}: the fringe may land dry.', ['finish' => $request->finish->words()]);
+        $long = $mm !== null && $mm > $need->usualMm;
+        if (
+            $request->finish->class->isEffect() &&
+            ! $request->sequence->hasBed() &&
+            ($need->stays === Part::Fringe || $long)
+        ) {
+            $this->say(
+                $mm === null ? Severity::Stop : Severity::LookOut,
+                'no-bed',
+                'wet-bed',
+                'No wet bed under a {finish}: stray flakes land dry and a light ring shows.',
+                ['finish' => $request->finish->class->words()],
+            );
         }
         foreach ($panels as $planned) {
-            if ($planned->role === PanelRole::Blend && $planned->panel->orientation === Orientation::Flat && $request->finish === FinishClass::MetallicLight) {
-                $this->say(Severity::LookOut, 'open-middle', $planned->panel->id, '{panel}: a big flat panel hides nothing of a light metallic. Many would colour all of it.', ['panel' => $planned->panel->name]);
+            if (
+                $planned->role === PanelRole::Blend &&
+                $planned->panel->orientation === Orientation::Flat &&
+                $request->finish->class === FinishClass::MetallicLight
+            ) {
+                $this->say(
+                    Severity::LookOut,
+                    'open-middle',
+                    $planned->panel->id,
+                    '{panel}: a big flat panel hides nothing of a light metallic. Many would colour all of it.',
+                    ['panel' => $planned->panel->name],
+                );
             }
         }
     }
@@ -142,19 +296,57 @@ final class Warnings
     {
         $panel = $request->body->panel($repair->panelId);
         if ($repair->under === Under::ThermoplasticLacquer) {
-            $this->say(Severity::Stop, 'lacquer', $repair->id, 'Old thermoplastic lacquer on {panel}: test with a solvent rag, isolate the whole area with primer, then base in dry dusting coats with long flashes. If it wrinkles, stop and wait until it settles.', ['panel' => $panel->name]);
+            $this->say(
+                Severity::Stop,
+                'lacquer',
+                $repair->id,
+                'Old thermoplastic lacquer on {panel}: test with a solvent rag, isolate the whole area with primer, then base in dry dusting coats with long flashes. If it wrinkles, stop and wait until it settles.',
+                ['panel' => $panel->name],
+            );
         }
-        if ($repair->under === Under::BareMetal && $panel->material === Material::Plastic || $repair->under === Under::BarePlastic && $panel->material !== Material::Plastic) {
-            $this->say(Severity::LookOut, 'material', $repair->id, '{panel} is {material}, but the repair says {under}. Check which is right.', ['panel' => $panel->name, 'material' => $panel->material->value, 'under' => $repair->under->words()]);
+        if (
+            ($repair->under === Under::BareMetal && $panel->material === Material::Plastic) ||
+            ($repair->under === Under::BarePlastic && $panel->material !== Material::Plastic)
+        ) {
+            $this->say(
+                Severity::LookOut,
+                'material',
+                $repair->id,
+                '{panel} is {material}, but the repair says {under}. Check which is right.',
+                ['panel' => $panel->name, 'material' => $panel->material->value, 'under' => $repair->under->words()],
+            );
         }
         if ($repair->under === Under::BareMetal) {
-            $this->say(Severity::LookOut, 'bare-metal', $repair->id, 'Bare metal on {panel} wants a suitable primer before anything else.', ['panel' => $panel->name]);
+            $this->say(
+                Severity::LookOut,
+                'bare-metal',
+                $repair->id,
+                'Bare metal on {panel} wants a suitable primer before anything else.',
+                ['panel' => $panel->name],
+            );
         }
         if ($repair->under === Under::BarePlastic) {
-            $this->say(Severity::LookOut, 'bare-plastic', $repair->id, 'Bare plastic on {panel} wants adhesion promoter first.', ['panel' => $panel->name]);
+            $this->say(
+                Severity::LookOut,
+                'bare-plastic',
+                $repair->id,
+                'Bare plastic on {panel} wants adhesion promoter first.',
+                ['panel' => $panel->name],
+            );
         }
-        if ($repair->under->hasGreyShade() && $repair->greyShade !== null && $request->undercoatShade !== null && abs($repair->greyShade - $request->undercoatShade) >= 2) {
-            $this->say(Severity::Note, 'grey-shade', $repair->id, 'Primer shade {has} under a colour that wants shade {wants}: seal {panel} with shade {wants}, or it takes more coats to hide.', ['has' => $repair->greyShade, 'wants' => $request->undercoatShade, 'panel' => $panel->name]);
+        if (
+            $repair->under->hasGreyShade() &&
+            $repair->greyShade !== null &&
+            $request->undercoatShade !== null &&
+            abs($repair->greyShade - $request->undercoatShade) >= 2
+        ) {
+            $this->say(
+                Severity::Note,
+                'grey-shade',
+                $repair->id,
+                'Primer shade {has} under a colour that wants shade {wants}: seal {panel} with shade {wants}, or it takes more coats to hide.',
+                ['has' => $repair->greyShade, 'wants' => $request->undercoatShade, 'panel' => $panel->name],
+            );
         }
     }
 
@@ -171,7 +363,13 @@ final class Warnings
                 $panel = $request->body->panel($a->panelId);
                 $between = BlendRoom::to($a, $panel, $b->shape->outlineOn($panel)->asLine(), null, '')->mm;
                 if ($between < 2 * $limitMm) {
-                    $this->say(Severity::Note, 'blend-together', $a->id, 'Two repairs on {panel} are {between} apart: blend them towards each other, colour between them is one area.', ['panel' => $panel->name, 'between' => Quantity::mm($between)]);
+                    $this->say(
+                        Severity::Note,
+                        'blend-together',
+                        $a->id,
+                        'Two repairs on {panel} are {between} apart: blend them towards each other, colour between them is one area.',
+                        ['panel' => $panel->name, 'between' => Quantity::mm($between)],
+                    );
                 }
             }
         }

@@ -45,14 +45,20 @@ final class RepairReader
             $shape = $entry->object('shape');
             if (! $body->has($panelId)) {
                 if ($panelId !== '') {
-                    $entry->problems->add($entry->path('panel'), 'unknown', Phrase::of('The {car} has no panel "{panel}".', ['car' => $body->name, 'panel' => $panelId]));
+                    $entry->problems->add(
+                        $entry->path('panel'),
+                        'unknown',
+                        Phrase::of('The {car} has no panel "{panel}".', ['car' => $body->name, 'panel' => $panelId]),
+                    );
                 }
 
                 continue;
             }
             $under = $entry->object('under');
             $kind = $under->choice('kind', Under::class, 'What lies under it');
-            $grey = $under->has('greyShade') ? $under->whole('greyShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade') : null;
+            $grey = $under->has('greyShade')
+                ? $under->whole('greyShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade')
+                : null;
             $read = self::shape($shape, $body->panel($panelId));
             if ($read !== null) {
                 $repairs[$id] = new Repair($id, $panelId, $read, $kind, $kind->hasGreyShade() ? $grey : null);
@@ -71,9 +77,21 @@ final class RepairReader
                     $shape->number('xMm', -20_000.0, 20_000.0, Unit::Millimetre, 'The place'),
                     $shape->number('yMm', -20_000.0, 20_000.0, Unit::Millimetre, 'The place'),
                 );
-                $radius = $shape->number('radiusMm', self::RADIUS_MM[0], self::RADIUS_MM[1], Unit::Millimetre, 'The radius');
+                $radius = $shape->number(
+                    'radiusMm',
+                    self::RADIUS_MM[0],
+                    self::RADIUS_MM[1],
+                    Unit::Millimetre,
+                    'The radius',
+                );
                 if (! $shape->problems->any() && ! $panel->outline->contains($centre->x, $centre->y)) {
-                    $shape->problems->add($shape->path('xMm'), 'outside', Phrase::of('The middle of the spot lies outside {panel}. Put it on the panel.', ['panel' => $panel->name]));
+                    $shape->problems->add(
+                        $shape->path('xMm'),
+                        'outside',
+                        Phrase::of('The middle of the spot lies outside {panel}. Put it on the panel.', [
+                            'panel' => $panel->name,
+                        ]),
+                    );
 
                     return null;
                 }
@@ -86,7 +104,11 @@ final class RepairReader
             case '':
                 return null;
             default:
-                $shape->problems->add($shape->path('kind'), 'unknown', 'The kind of repair must be one of: spot, outline, new-part.');
+                $shape->problems->add(
+                    $shape->path('kind'),
+                    'unknown',
+                    'The kind of repair must be one of: spot, outline, new-part.',
+                );
 
                 return null;
         }
@@ -99,10 +121,17 @@ final class RepairReader
         try {
             $drawn = Freehand::through($points);
         } catch (BadOutline $bad) {
-            $shape->problems->add($shape->path('points'), $bad->reason, match ($bad->reason) {
-                'too-small' => Phrase::of('The outline is too small to paint. Draw it around the whole primed area, at least {least} across.', ['least' => Quantity::mm(sqrt(Outline::MIN_AREA_MM2))]),
-                default => $bad->getMessage(),
-            });
+            $shape->problems->add(
+                $shape->path('points'),
+                $bad->reason,
+                match ($bad->reason) {
+                    'too-small' => Phrase::of(
+                        'The outline is too small to paint. Draw it around the whole primed area, at least {least} across.',
+                        ['least' => Quantity::mm(sqrt(Outline::MIN_AREA_MM2))],
+                    ),
+                    default => $bad->getMessage(),
+                },
+            );
 
             return null;
         }
@@ -111,7 +140,11 @@ final class RepairReader
             $on += $panel->outline->contains($x, $drawn->outline->ys[$i]) ? 1 : 0;
         }
         if ($on < self::SHARE_ON_PANEL * count($drawn->outline->xs)) {
-            $shape->problems->add($shape->path('points'), 'outside', Phrase::of('The outline lies outside {panel}. Draw it on the panel.', ['panel' => $panel->name]));
+            $shape->problems->add(
+                $shape->path('points'),
+                'outside',
+                Phrase::of('The outline lies outside {panel}. Draw it on the panel.', ['panel' => $panel->name]),
+            );
 
             return null;
         }

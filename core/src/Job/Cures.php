@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Job;
+
+use Kalopsis\Colour\Measurement;
+use Kalopsis\Film\MixtureSpec;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
+use Kalopsis\Sequence\Drying;
+use Kalopsis\Sequence\Extent;
+use Kalopsis\Sequence\GunChange;
+use Kalopsis\Sequence\Hold;
+use Kalopsis\Sequence\LandsIn;
+use Kalopsis\Sequence\Strokes;
+use Kalopsis\Sequence\Where;
+use Kalopsis\Spray\Outlook;
+use Kalopsis\Spray\Part;
+use Kalopsis\Why\Phrase;
+
+/** Changes that cure what stays visible of a plan. Each is tried in the simulation before it is offered. */
+final class Cures
+{
+    /** As a wet bed in the trade's schools. */
+    private const BED = 'A wet, level landing for stray flakes';
+
+    /** @return list<array{says: Phrase, sequence: CoatSequence, index: float}> the best first; empty when nothing is seen */
+    public static function of(JobSpec $job, JobPlanner $planner, ?Measurement $car, ?Measurement $card): array
+    {
+        $now = self::outlook($job, $job->plan->sequence, $planner, $car, $card);
+        $fault = $now->fault();
+        if ($fault === null) {
+            return [];
+        }
+        $out = [];
+        foreach (self::tries($fault, $job->plan->sequence) as [$what, $sequence]) {
+            $there = self::outlook($job, $sequence, $planner, $car, $card);
+            if ($there->index() < 1.0) {
+                $out[] = [
+                    'says' => Phrase::of("{$what}: not seen."),
+                    'sequence' => $sequence,
+                    'index' => round($there->index(), 2),
+                ];
+            } elseif ($there->parts[$fault->value] < 1.0 && $there->index() < $now->index()) {
+                $still = $there->fault();
+                $out[] = [
+                    'says' => Phrase::of("{$what}: {fault} is gone, {still} stays.", [
+                        'fault' => $fault->words(),
+                        'still' => $still?->words() ?? '',
+                    ]),
+                    'sequence' => $sequence,
+                    'index' => round($there->index(), 2),
+                ];
+            }
+        }
+        usort($out, fn (array $a, array $b): int => $a['index'] <=> $b['index']);
+
+        return $out;
+    }
+
+    private static function outlook(
+        JobSpec $job,
+        CoatSequence $sequence,
+        JobPlanner $planner,
+        ?Measurement $car,
+        ?Measurement $card,
+    ): Outlook {
+        $plan = $job->plan->sprayed($job->plan->school, $sequence, $job->plan->usual, true);
+
+        return SprayedPlan::of($planner->plan($job->with($plan), $car, $card))->outlook();
+    }
+
+    /** @return list<array{string, CoatSequence}> in the order a painter would try them */
+    private static function tries(Part $fault, CoatSequence $s): array
+    {
+        return match ($fault) {
+            Part::Fringe => [
+                ['A flashed bed', self::bedded($s, LandsIn::FlashedBed)],
+                ['A bed kept wet', self::bedded($s, LandsIn::WetBed)],
+                ['A transparent last coat', self::transparent($s)],
+            ],
+            Part::Hiding => [['One more coat of base', self::oneMore($s)], ['Cross coats', self::crossed($s)]],
+            Part::Mottle => [['A control coat', self::controlled($s)], ['Waiting between coats', self::waiting($s)]],
+            Part::Stripes => [['A control coat', self::controlled($s)], ['Cross coats', self::crossed($s)]],
+            Part::Colour => [
+                ['A transparent last coat', self::transparent($s)],
+                ['A bed kept wet', self::bedded($s, LandsIn::WetBed)],
+            ],
+        };
+    }
+
+    private static function bedded(CoatSequence $s, LandsIn $in): CoatSequence
+    {
+        $steps = array_map(
+            fn (CoatStep $c): CoatStep => $c->kind->isColour() && $c->landsIn !== LandsIn::WetCoat
+                ? self::changed($c, landsIn: $in)
+                : $c,
+            $s->steps,
+        );
+        if ($s->hasBed()) {
+            return new CoatSequence($steps);
+        }
+        $bed = self::step('wet-bed', 'Wet bed', CoatKind::WetBed, Extent::wholePanel(), self::BED);
+
+        return new CoatSequence([$bed, ...$steps]);
+    }
+
+    private static function transparent(CoatSequence $s): CoatSequence
+    {
+        $last = self::lastColour($s);
+        if ($last === null) {
+            return $s;
+        }
+        $mix = new MixtureSpec($last->mixture->reducer, max(1.0, $last->mixture->blendingClear));
+        $coat = new CoatStep(
+            'melt',
+            'Melt coat',
+            CoatKind::Effect,
+            $mix,
+            new GunChange(),
+            $last->extent,
+            $last->where,
+            Strokes::Single,
+            1.0,
+            $last->landsIn,
+            Drying::Flash,
+            'Melts the fade in',
+        );
+
+        return self::after($s, $last->id, $coat);
+    }
+
+    private static function oneMore(CoatSequence $s): CoatSequence
+    {
+        foreach (array_reverse($s->steps) as $step) {
+            if ($step->kind === CoatKind::Base) {
+                return self::after($s, $step->id, self::changed($step, id: self::free($s, 'base'), name: 'One more base'));
+            }
+        }
+
+        return $s;
+    }
+
+    private static function crossed(CoatSequence $s): CoatSequence
+    {
+        return new CoatSequence(
+            array_map(
+                fn (CoatStep $c): CoatStep => $c->kind === CoatKind::Base ? self::changed($c, strokes: Strokes::Cross) : $c,
+                $s->steps,
+            ),
+        );
+    }
+
+    private static function controlled(CoatSequence $s): CoatSequence
+    {
+        $last = self::lastColour($s);
+        if ($last === null) {
+            return $s;
+        }
+        $control = new CoatStep(
+            self::free($s, 'control'),
+            'Control coat',
+            CoatKind::Control,
+            $last->mixture,
+            new GunChange(Hold::Thin),
+            $last->extent,
+            $last->where,
+            Strokes::Single,
+            0.5,
+            LandsIn::FlashedBed,
+            Drying::Flash,
+            'Lays flakes evenly, sets the final shade',
+        );
+
+        return self::after($s, $last->id, $control);
+    }
+
+    private static function waiting(CoatSequence $s): CoatSequence
+    {
+        return new CoatSequence(
+            array_map(
+                fn (CoatStep $c): CoatStep => $c->kind->isColour()
+                    ? self::changed($c, drying: Drying::Flash, landsIn: LandsIn::FlashedBed)
+                    : $c,
+                $s->steps,
+            ),
+        );
+    }
+
+    private static function lastColour(CoatSequence $s): ?CoatStep
+    {
+        $colour = $s->colour();
+
+        return $colour[count($colour) - 1] ?? null;
+    }
+
+    private static function after(CoatSequence $s, string $id, CoatStep $new): CoatSequence
+    {
+        $out = [];
+        foreach ($s->steps as $step) {
+            $out[] = $step;
+            if ($step->id === $id) {
+                $out[] = $new;
+            }
+        }
+
+        return new CoatSequence($out);
+    }
+
+    private static function free(CoatSequence $s, string $stem): string
+    {
+        $taken = array_map(fn (CoatStep $c): string => $c->id, $s->steps);
+        $n = 1;
+        while (in_array("{$stem}-{$n}", $taken, true)) {
+            $n++;
+        }
+
+        return "{$stem}-{$n}";
+    }
+
+    private static function step(string $id, string $name, CoatKind $kind, Extent $extent, string $purpose): CoatStep
+    {
+        return new CoatStep(
+            $id,
+            $name,
+            $kind,
+            new MixtureSpec(),
+            new GunChange(),
+            $extent,
+            Where::everywhere(),
+            Strokes::Single,
+            1.0,
+            LandsIn::Dry,
+            Drying::Flash,
+            $purpose,
+        );
+    }
+
+    private static function changed(
+        CoatStep $c,
+        ?string $id = null,
+        ?string $name = null,
+        ?Strokes $strokes = null,
+        ?LandsIn $landsIn = null,
+        ?Drying $drying = null,
+    ): CoatStep {
+        return new CoatStep(
+            $id ?? $c->id,
+            $name ?? $c->name,
+            $c->kind,
+            $c->mixture,
+            $c->gun,
+            $c->extent,
+            $c->where,
+            $strokes ?? $c->strokes,
+            $c->film,
+            $landsIn ?? $c->landsIn,
+            $drying ?? $c->drying,
+            $c->purpose,
+        );
+    }
+}

@@ -1,0 +1,304 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Job;
+
+use JsonSerializable;
+use Kalopsis\Blend\PlannedPanel;
+use Kalopsis\Blend\SideChoice;
+use Kalopsis\Colour\Geometry;
+use Kalopsis\Colour\Lab;
+use Kalopsis\Colour\Screen;
+use Kalopsis\Colour\Viewing;
+use Kalopsis\Panel\DistanceField;
+use Kalopsis\Panel\Point;
+use Kalopsis\Sight\Eye;
+use Kalopsis\Sight\Sighting;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Outlook;
+use Kalopsis\Spray\Part;
+use Kalopsis\Spray\Places;
+use Kalopsis\Spray\Simulation;
+use Kalopsis\Spray\Sprayed;
+use Kalopsis\Units\Quantity;
+
+/**
+ * A plan sprayed in the model and looked at: what the light walk, the cross-cut and the table of ways show. Panels
+ * that are sprayed in different
+ * ways are looked at one by one. Whoever asks for a part of it pays for that part.
+ */
+final readonly class SprayedPlan implements JsonSerializable
+{
+    /** How much the light walk can exaggerate. */
+    private const EXAGGERATED = 4.0;
+
+    /** Places of the picture lie so far apart, mm. */
+    private const STEP_MM = 5.0;
+
+    /** Into the repair, and beyond the last dust, mm. */
+    private const INTO_MM = 80.0;
+
+    private const BEYOND_MM = 120.0;
+
+    private const WHOLE_MM = 1400.0;
+
+    /** @param array<string, Simulation> $ways by panel, those with repairs of their own first */
+    private function __construct(private JobPlan $plan, private array $ways) {}
+
+    public static function of(JobPlan $plan): self
+    {
+        $request = $plan->blend->request;
+        $ways = $known = [];
+        foreach ($plan->blend->panels as $id => $planned) {
+            $coats = $request->drawnOut($planned->sequence, $plan->blend->need->blendMm);
+            $key = implode(' ', array_map(fn ($c): string => $c->id(), $coats));
+            $ways[$id] = $known[$key] ??= Simulation::of(
+                $coats,
+                $request->system,
+                $request->finish,
+                $request->grade,
+                $request->air,
+            );
+        }
+
+        return new self($plan, $ways);
+    }
+
+    public function finish(): Finish
+    {
+        return $this->plan->blend->request->finish;
+    }
+
+    /** The worst of all panels. */
+    public function outlook(): Outlook
+    {
+        $blend = $this->plan->blend->need->blendMm;
+        $worst = null;
+        foreach ($this->byWay() as [$way, $panels]) {
+            $outlook = Sprayed::outlook($way, $blend, $this->lines($way, $panels));
+            $worst = $worst === null || $outlook->index() > $worst->index() ? $outlook : $worst;
+        }
+
+        return $worst ?? Sprayed::nothing($this->finish());
+    }
+
+    /** How far off the colour is side by side: what a butt joint would show. */
+    public function buttIndex(): float
+    {
+        foreach ($this->ways as $way) {
+            return $way->buttIndex();
+        }
+
+        return 0.0;
+    }
+
+    /**
+     * Each way to spray with the panels it is used on; a neighbour that colour only runs onto is judged with the
+     * panel it comes from.
+     *
+     * @return list<array{Simulation, list<string>}>
+     */
+    private function byWay(): array
+    {
+        $out = [];
+        foreach ($this->ways as $id => $way) {
+            $planned = $this->plan->blend->panels[$id];
+            if (! self::hasOwn($planned)) {
+                continue;
+            }
+            $key = spl_object_id($way);
+            $out[$key] ??= [$way, []];
+            $out[$key][1][] = $id;
+        }
+
+        return array_values($out);
+    }
+
+    private static function hasOwn(PlannedPanel $planned): bool
+    {
+        foreach ($planned->footprints as $footprint) {
+            if ($footprint->repair->panelId === $planned->panel->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Where colour ends at a gap, a body line or a fold instead of fading out: how far from the primer, and what that
+     * takes off a step.
+     *
+     * @param list<string> $panels
+     * @return array<string, array{float, float}>
+     */
+    private function lines(Simulation $way, array $panels): array
+    {
+        $limit = $way->limitMm($this->plan->blend->need->blendMm) ?? self::WHOLE_MM;
+        $out = [];
+        foreach ($this->plan->blend->sides as $side) {
+            $room = $side->room->value();
+            if (
+                ! in_array($side->panelId, $panels, true) ||
+                $side->choice === null ||
+                $side->choice === SideChoice::Join ||
+                $room >= $limit
+            ) {
+                continue;
+            }
+            $hides = match (true) {
+                $side->folds => Simulation::FOLD,
+                $side->choice === SideChoice::StopAtLine => Simulation::BODY_LINE,
+                default => Simulation::GAP,
+            };
+            if ($room < ($out[$side->neighbourName][0] ?? INF)) {
+                $out[$side->neighbourName] = [max(1.0, $room), $hides];
+            }
+        }
+
+        return $out;
+    }
+
+    /** The section along a straight line over the car, as it looks from one angle and distance. */
+    public function cut(Point $from, Point $to, int $angle, float $distanceM): CrossCut
+    {
+        return CrossCut::of($this->plan, $this->ways, $from, $to, $angle, $distanceM);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        $o = $this->outlook();
+        $worst = $o->worst();
+        $blend = $this->plan->blend->need->blendMm;
+        $way = array_values($this->ways)[0] ?? null;
+        $coats = $o->hiding->coats();
+
+        return [
+            'seen' => $o->isSeen(),
+            'index' => round($o->index(), 2),
+            'says' => $o->says(),
+            'certainty' => $o->certainty()->value,
+            'low' => round($o->low(), 2),
+            'high' => round($o->high(), 2),
+            'worst' => [
+                'angle' => $worst->angle,
+                'from' => Geometry::standing($worst->angle),
+                'distanceM' => $worst->distanceM,
+                'at' => Quantity::mm($worst->atMm),
+            ],
+            'parts' => array_map(
+                fn (Part $p): array => [
+                    'part' => $p->value,
+                    'words' => $p->words(),
+                    'index' => round($o->parts[$p->value], 2),
+                ],
+                Part::cases(),
+            ),
+            'fault' => $o->fault()?->value,
+            'hiding' => ['coats' => $coats === null ? null : round($coats, 1), 'bestShade' => $o->hiding->bestShade()],
+            'need' => $this->plan->blend->need->figure(),
+            'boothMinutes' => Quantity::minutes($this->plan->boothMinutes()),
+            'measured' => $this->finish()->measured,
+            'table' => $this->table($o->free),
+            'sides' => array_map(
+                fn (string $name, Sighting $s): array => [
+                    'name' => $name,
+                    'index' => round($s->worst, 2),
+                    'angle' => $s->angle,
+                    'distanceM' => $s->distanceM,
+                ],
+                array_keys($o->lines),
+                array_values($o->lines),
+            ),
+            'coats' => $way === null ? [] : CrossCut::coats($this->plan, [$way]),
+            'angles' => $this->finish()->angles(),
+            'standing' => array_map(Geometry::standing(...), $this->finish()->angles()),
+            'distances' => Eye::DISTANCES_M,
+            'profile' => $this->profile($way, $blend),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function profile(?Simulation $way, float $blendMm): array
+    {
+        if ($way === null) {
+            return ['fromMm' => 0.0, 'stepMm' => self::STEP_MM, 'byAngle' => []];
+        }
+        $to = self::BEYOND_MM + ($way->limitMm($blendMm) ?? 2.0 * $this->plan->blend->need->usualMm);
+        $n = (int) ceil(($to + self::INTO_MM) / self::STEP_MM) + 1;
+        $places = new Places(-self::INTO_MM, self::STEP_MM, $n);
+        $colours = $way->colours();
+        $laid = $colours->laid($places, $blendMm);
+        $scene = $colours->scene($places, $blendMm);
+        $finish = $this->finish();
+        $byAngle = [];
+        foreach ($finish->angles() as $angle) {
+            $old = $finish->old[$angle];
+            // Dimmed for each angle on its own: the eye is adapted to what it looks at.
+            $exposure = Screen::exposure([$old, $finish->new[$angle]]);
+            $hex = $hex4 = $index = [];
+            foreach ($colours->along($angle, $laid) as $xyz) {
+                $hex[] = Screen::ofLight($xyz, $old->viewing, $exposure);
+                $hex4[] = Screen::hex(self::exaggerated($old, $xyz->lab($old->viewing)), $exposure);
+            }
+            foreach (Eye::DISTANCES_M as $m) {
+                $index[] = array_map(fn (float $v): float => round($v, 2), Eye::along($scene, $angle, $m));
+            }
+            $byAngle[] = ['angle' => $angle, 'hex' => $hex, 'hex4' => $hex4, 'index' => $index];
+        }
+
+        return ['fromMm' => -self::INTO_MM, 'stepMm' => self::STEP_MM, 'byAngle' => $byAngle];
+    }
+
+    /**
+     * Distances from the primer over the panels that take part, for painting the map.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function field(): array
+    {
+        $way = array_values($this->ways)[0] ?? null;
+        $limit = $way?->limitMm($this->plan->blend->need->blendMm) ?? 2.0 * $this->plan->blend->need->usualMm;
+        $most = 60.0 + self::BEYOND_MM + $limit;
+        $levels = range(-100.0, $most, 25.0);
+        $out = [];
+        foreach ($this->plan->blend->panels as $id => $planned) {
+            $out[] = [
+                'panel' => $id,
+                ...(new DistanceField($planned->panel, $planned->footprints, $levels, $planned->stops))->raster($most),
+            ];
+        }
+
+        return $out;
+    }
+
+    private static function exaggerated(Lab $old, Lab $lab): Lab
+    {
+        $by = self::EXAGGERATED - 1.0;
+        $clamp = fn (float $v): float => max(-150.0, min(150.0, $v));
+
+        return Lab::of(
+            max(0.0, min(240.0, $lab->l + $by * ($lab->l - $old->l))),
+            $clamp($lab->a + $by * ($lab->a - $old->a)),
+            $clamp($lab->b + $by * ($lab->b - $old->b)),
+            Viewing::of($old->viewing->illuminant, $old->viewing->observer),
+        );
+    }
+
+    /** @return list<array{angle: int, indices: list<float>}> */
+    private function table(Sighting $s): array
+    {
+        $out = [];
+        foreach ($this->finish()->angles() as $angle) {
+            $row = $s->table[$angle] ?? [];
+            $out[] = [
+                'angle' => $angle,
+                'indices' => array_map(fn (float $m): float => round($row[(string) $m] ?? 0.0, 2), Eye::DISTANCES_M),
+            ];
+        }
+
+        return $out;
+    }
+}

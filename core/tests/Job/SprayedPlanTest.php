@@ -1,0 +1,366 @@
+<?php
+
+declare(strict_types=1);
+
+use Kalopsis\Film\Volatile;
+use Kalopsis\Job\Cures;
+use Kalopsis\Job\Fingerprint;
+use Kalopsis\Job\JobPlan;
+use Kalopsis\Job\JobPlanner;
+use Kalopsis\Job\JobReader;
+use Kalopsis\Job\KeepSchool;
+use Kalopsis\Job\PlainPlan;
+use Kalopsis\Job\PlannedSpraying;
+use Kalopsis\Job\SmallestBlend;
+use Kalopsis\Job\SprayedPlan;
+use Kalopsis\Job\WayOutlook;
+use Kalopsis\Panel\Point;
+use Kalopsis\Sequence\CoatStep;
+use Kalopsis\Sequence\SchoolReader;
+use Kalopsis\Spray\Part;
+use Kalopsis\Spray\Simulation;
+use Kalopsis\Tests\Support\Bodies;
+use Kalopsis\Tests\Support\Colours;
+use Kalopsis\Units\UnitSystem;
+
+/** @param array<string, mixed> $change */
+function onBonnet(array $change = []): JobPlan
+{
+    return Bodies::planned(Bodies::job('bonnet', 60.0, $change));
+}
+
+it('pours what it sprays: pigment in the cups is pigment on the car and beside it, within 1 %', function (
+    string $school,
+    string $system,
+    string $finish,
+): void {
+    $plan = onBonnet([
+        'paintSystem' => $system,
+        'colour' => ['finish' => $finish],
+        'plan' => ['school' => $school, 'remainderMl' => 0],
+    ]);
+    $volatile = Volatile::of($plan->job->system->carrier, $plan->job->reducer());
+    $sprayed = 0.0;
+    foreach ($plan->blend->coats as $coat) {
+        if ($coat->isColour()) {
+            $sprayed +=
+                ($plan->blend->areaOf($coat)->value() *
+                    Simulation::laid($coat, $volatile, $plan->job->air())->pigmentedUm) /
+                $coat->gun->transferEfficiency();
+        }
+    }
+    $poured = 0.0;
+    foreach ($plan->cups as $cup) {
+        $mixture = $cup->mixture;
+        if (! str_starts_with($mixture->product->role->value, 'base')) {
+            continue;
+        }
+        // What goes out of a cup: its own coats, by its own mix of base.
+        foreach ($cup->coats as $amount) {
+            $poured += $amount->volume->value() * $mixture->baseShare() * $mixture->base->volumeSolids();
+        }
+        // The scale's figures add up to what was asked for.
+        expect(array_sum(array_map(fn ($p): float => $p->ml, $cup->pours)) * $cup->count)->toEqualWithDelta(
+            $cup->total->value(),
+            1e-6,
+        );
+    }
+    expect($poured)->toEqualWithDelta($sprayed, 0.01 * $sprayed);
+})->with(
+    fn (): array => array_merge(
+        ...array_map(
+            fn (string $school): array => [
+                [$school, 'northlight-s', 'metallic-light'],
+                [$school, 'northlight-w', 'solid-light'],
+            ],
+            Bodies::schoolKeys(),
+        ),
+    ),
+);
+
+it('looks at a plan part by part, the whole being its worst', function (): void {
+    $o = SprayedPlan::of(onBonnet())->outlook();
+    expect($o->index())
+        ->toBe(max($o->worst()->worst, $o->parts['hiding'], $o->parts['mottle'], $o->parts['stripes']))
+        ->and($o->isSeen())
+        ->toBeFalse()
+        ->and($o->low())
+        ->toBeLessThan($o->index())
+        ->and($o->high())
+        ->toBeGreaterThan($o->index());
+    $bare = SprayedPlan::of(onBonnet(['plan' => ['wetBed' => 'off']]))->outlook();
+    expect($bare->parts[Part::Fringe->value])->toBeGreaterThan($o->parts[Part::Fringe->value]);
+});
+
+it('keeps the promise of the sentence: what needs so much to be sure and has it is not seen', function (): void {
+    foreach ([0.5, 1.5, 2.5] as $off) {
+        $plan = Bodies::planned(Bodies::job('bonnet'), Colours::silver(), Colours::silver($off));
+        $o = SprayedPlan::of($plan)->outlook();
+        expect($plan->blend->need->isTooLong())
+            ->toBeFalse()
+            ->and($o->free->worst)
+            ->toBeLessThan(1.0)
+            ->and($o->free->worst * exp(1.2816 * $o->spread))
+            ->toBeLessThan(1.04);
+    }
+});
+
+it('sees an edge at the gap when the card is off, and nothing when it matches', function (): void {
+    $job = Bodies::job('front-door-left', change: ['plan' => ['school' => 'edge-to-edge']]);
+    $off = SprayedPlan::of(Bodies::planned($job, Colours::silver(), Colours::silver(4.0)))->outlook();
+    $same = SprayedPlan::of(Bodies::planned($job, Colours::silver(), Colours::silver(0.2)))->outlook();
+    expect($off->isSeen())
+        ->toBeTrue()
+        ->and($off->says()->text)
+        ->toContain('at the gap to')
+        ->and($same->isSeen())
+        ->toBeFalse()
+        // Another plane hides more of it than a gap in one plane.
+        ->and($off->lines['Sill left']->worst)
+        ->toBeLessThan($off->lines['Rear door left']->worst);
+});
+
+it('cuts through repair, blend and neighbour without a spike where the line leaves the car', function (): void {
+    $plan = Bodies::planned(Bodies::job('front-door-left'));
+    $centre = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->centroid();
+    $sprayed = SprayedPlan::of($plan);
+    $down = new Point($centre->x, $centre->y + 2500.0);
+    $cut = $sprayed->cut(new Point($centre->x, $centre->y), $down, 45, 2.0)->jsonSerialize();
+    expect($cut['mm'][0])
+        ->toEqualWithDelta(-60.0, 0.5)
+        ->and(end($cut['mm']))
+        ->toBeNull()
+        ->and(end($cut['index']))
+        ->toBeNull()
+        ->and(end($cut['dE']))
+        ->toBeNull()
+        ->and($cut['panels'][0])
+        ->toBe('front-door-left');
+    foreach ($cut['films'] as $film) {
+        expect($film[0])->toBeGreaterThan(1.0)->and(end($film))->toBe(0.0);
+    }
+    expect($sprayed->outlook()->isSeen())->toBeFalse();
+    foreach ([15, 45, 110] as $angle) {
+        expect($sprayed->cut(new Point($centre->x, $centre->y), $down, $angle, 1.0)->worst())->toBeLessThan(1.0);
+    }
+});
+
+it('draws in the cut what the verdict says of a gap: the step there, not a spike beside it', function (): void {
+    $plan = Bodies::planned(
+        Bodies::job('front-door-left', change: ['plan' => ['school' => 'edge-to-edge']]),
+        Colours::silver(),
+        Colours::silver(4.0),
+    );
+    $sprayed = SprayedPlan::of($plan);
+    $at = $sprayed->outlook()->lines['Rear door left'] ?? null;
+    expect($at)->not->toBeNull();
+    $centre = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->centroid();
+    $back = Bodies::shipped('marlo-tern')->panel('rear-door-left')->outline->centroid();
+    $cut = $sprayed->cut($centre, new Point($back->x, $centre->y), $at->angle, $at->distanceM)->jsonSerialize();
+    $gap = array_values(array_filter($cut['lines'], fn (array $l): bool => $l['kind'] === 'gap'));
+    expect($gap)
+        ->toHaveCount(1)
+        ->and($gap[0]['index'])
+        ->toEqualWithDelta($at->table[$at->angle][(string) $at->distanceM], 0.01)
+        ->and(max(array_filter($cut['index'], is_float(...))))
+        ->toBeLessThanOrEqual($gap[0]['index'] + 0.01);
+});
+
+it('offers only cures that were tried and do hide it', function (): void {
+    $job = Bodies::job('bonnet', change: ['plan' => ['school' => 'no-wet-bed']]);
+    $short = Bodies::withSteps(
+        $job,
+        fn (array $s): array => array_map(
+            fn (array $step): array => isset($step['extent']['reach'])
+                ? [...$step, 'extent' => [...$step['extent'], 'reachMm' => 260 * $step['extent']['reach'], 'fadeMm' => 110]]
+                : $step,
+            $s,
+        ),
+    );
+    $spec = (new JobReader(new Bodies()))->read($short);
+    $planner = new JobPlanner();
+    $seen = SprayedPlan::of($planner->plan($spec, Colours::silver(), Colours::silver(0.6)))->outlook();
+    expect($seen->fault())->toBe(Part::Fringe);
+    $cures = Cures::of($spec, $planner, Colours::silver(), Colours::silver(0.6));
+    expect($cures)->not->toBe([]);
+    foreach ($cures as $cure) {
+        $after = SprayedPlan::of(
+            $planner->plan(
+                $spec->with($spec->plan->sprayed('x', $cure['sequence'], 1.0, true)),
+                Colours::silver(),
+                Colours::silver(0.6),
+            ),
+        )->outlook();
+        expect(round($after->index(), 2))->toBe($cure['index'])->and($after->index())->toBeLessThan($seen->index());
+        if (str_contains($cure['says']->text, 'not seen')) {
+            expect($after->isSeen())->toBeFalse();
+        }
+    }
+    expect($cures[0]['says']->text)
+        ->toContain('not seen')
+        ->and(Cures::of((new JobReader(new Bodies()))->read(Bodies::job('bonnet')), $planner, null, null))
+        ->toBe([]);
+});
+
+it('ranks ways once: nothing seen before seen, then panels, paint and time', function (): void {
+    $ways = WayOutlook::all(
+        (new JobReader(new Bodies()))->read(Bodies::job('bonnet', 30.0)),
+        Bodies::schools(),
+        new JobPlanner(),
+        null,
+        null,
+    );
+    $ranks = array_map(fn (WayOutlook $w): array => $w->rank(), $ways);
+    $sorted = $ranks;
+    sort($sorted);
+    expect($ways)->toHaveCount(11)->and($ranks)->toBe($sorted);
+});
+
+it('finds a blend no larger than the school\'s own, drawn in to its need, that nobody sees', function (): void {
+    $spec = (new JobReader(new Bodies()))->read(Bodies::job('front-door-left'));
+    $found = SmallestBlend::of($spec, Bodies::schools(), new JobPlanner(), null, null);
+    assert($found !== null);
+    $own = WayOutlook::of(
+        $spec,
+        (new Bodies())->school('inside-out-wet-bed') ?? throw new RuntimeException(),
+        new JobPlanner(),
+        null,
+        null,
+    );
+    expect($found['panels'])
+        ->toBeLessThanOrEqual(count($own->plan->blend->panels))
+        ->and($found['paint']->value)
+        ->toBeLessThanOrEqual($own->millilitres());
+    $adopted = Bodies::planned(
+        Bodies::job('front-door-left', change: ['plan' => ['school' => $found['school'], 'usual' => $found['usual']]]),
+    );
+    expect(SprayedPlan::of($adopted)->outlook()->isSeen())
+        ->toBeFalse()
+        ->and($adopted->blend->need->mm())
+        ->toBe($found['need']->value)
+        ->and($adopted->blend->limitMm())
+        ->toEqualWithDelta($found['need']->value, 0.1)
+        ->and(SmallestBlend::of($spec, Bodies::schools(), new JobPlanner(), Colours::silver(), Colours::silver(16.0)))
+        ->toBeNull();
+});
+
+it('writes on a card what the plan sprays', function (string $school, int $full, int $half, bool $control): void {
+    $s = PlannedSpraying::of(onBonnet(['plan' => ['school' => $school]]));
+    assert($s !== null);
+    expect([$s->fullCoats, $s->halfCoats, $s->controlCoat])->toBe([$full, $half, $control]);
+})->with([
+    ['inside-out-wet-bed', 3, 0, true],
+    ['outside-in', 1, 2, false],
+    ['coat-and-a-half', 1, 1, true],
+    ['control-after-each', 2, 0, true],
+    ['transparent-last', 2, 1, false],
+]);
+
+it('keeps a pass for what does not change the colour, and drops it for what does', function (): void {
+    $print = fn (array $job): string => Fingerprint::of(Bodies::planned($job));
+    $job = Bodies::job('bonnet');
+    $same = $print($job);
+    $rename = Bodies::withSteps(
+        $job,
+        fn (array $s): array => array_map(
+            fn (array $step): array => [...$step, 'name' => 'X ' . $step['name'], 'purpose' => 'other words'],
+            $s,
+        ),
+    );
+    foreach (
+        [
+            ['plan' => ['remainderMl' => 120]],
+            ['plan' => ['remainderMl' => 40]],
+            ['plan' => ['gun' => 'standard']],
+            ['plan' => ['certainty' => 'likely']],
+            ['car' => ['plate' => 'OTHER 1']],
+            ['plan' => ['ratios' => ['clear' => '2:1:0.2']]],
+            ['booth' => ['temperatureC' => 22.4]],
+        ] as $change
+    ) {
+        expect($print(array_replace_recursive($job, $change)))->toBe($same, (string) json_encode($change));
+    }
+    expect($print($rename))
+        ->toBe($same)
+        // Written out as the school does it, it is the same plan.
+        ->and($print(Bodies::withSteps($job, fn (array $s): array => $s)))
+        ->toBe($same);
+    foreach (
+        [
+            ['plan' => ['ratios' => ['base-effect' => '1:1']]],
+            ['plan' => ['school' => 'outside-in']],
+            ['plan' => ['gun' => 'small']],
+            ['booth' => ['temperatureC' => 30]],
+            ['colour' => ['code' => 'SM-08']],
+            ['paintSystem' => 'northlight-w'],
+            ['plan' => ['coats' => ['base-3' => ['reachMm' => 240]]]],
+        ] as $change
+    ) {
+        expect($print(array_replace_recursive($job, $change)))->not->toBe($same, (string) json_encode($change));
+    }
+});
+
+it('keeps a plan as a recipe that sprays the same on this car', function (): void {
+    $plan = Bodies::planned(
+        Bodies::withSteps(
+            Bodies::job('bonnet'),
+            fn (array $s): array => array_map(
+                fn (array $step): array => $step['id'] === 'base-2'
+                    ? [
+                        ...$step,
+                        'film' => 0.8,
+                        'extent' => [...$step['extent'], 'reachMm' => 90],
+                        'where' => ['panels' => ['bonnet']],
+                    ]
+                    : $step,
+                $s,
+            ),
+        ),
+    );
+    $school = KeepSchool::of($plan, 'own', 'Ours');
+    $again = SchoolReader::read(json_decode((string) json_encode($school), true));
+    $steps = $again->sequence($plan->job->colour->finish)->steps;
+    $base = array_values(array_filter($steps, fn (CoatStep $s): bool => $s->id === 'base-2'))[0];
+    expect($base->extent->isSetByHand())
+        ->toBeFalse()
+        ->and($base->where->isEverywhere())
+        ->toBeTrue()
+        ->and($base->film)
+        ->toBe(0.8)
+        ->and($base->extent->reach)
+        ->toEqualWithDelta(90 / $plan->blend->need->blendMm, 0.006)
+        ->and(count($steps))
+        ->toBe(count($plan->job->plan->sequence->steps));
+});
+
+it('prints the sequence, the need, the room, what is chosen and the parts', function (): void {
+    $lines = PlainPlan::lines(Bodies::planned(Bodies::job()), UnitSystem::Metric);
+    $text = implode("\n", $lines);
+    expect($lines[0])
+        ->toStartWith('Needs ')
+        ->and($text)
+        ->toContain('room ')
+        ->toContain('chosen ')
+        ->toContain('rule of thumb 300 mm')
+        ->toContain('a dry fringe')
+        ->toContain(' 7. Clear 2');
+});
+
+it('does not care in which order repairs and panels are named', function (): void {
+    $job = Bodies::job('front-door-left');
+    $c = Bodies::shipped('marlo-tern')->panel('rear-door-left')->outline->centroid();
+    $job['repairs'][] = [
+        'id' => 'r2',
+        'panel' => 'rear-door-left',
+        'shape' => ['kind' => 'spot', 'xMm' => $c->x, 'yMm' => $c->y, 'radiusMm' => 50],
+        'under' => ['kind' => 'primer', 'greyShade' => 3],
+    ];
+    $other = $job;
+    $other['repairs'] = array_reverse($job['repairs']);
+    $said = fn (array $j): array => [
+        Bodies::planned($j)->blend->need->mm(),
+        Bodies::planned($j)->blend->need->roomMm,
+        round(Bodies::planned($j)->blend->colouredM2(), 9),
+    ];
+    expect($said($other))->toBe($said($job));
+});
