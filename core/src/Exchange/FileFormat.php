@@ -36,7 +36,9 @@ enum FileFormat: string
 
         return match (true) {
             str_starts_with($head, '<') => self::Cxf,
-            preg_match('~^(CGATS|ISO28178|NCLDAAM|ORIGINATOR|BEGIN_DATA_FORMAT)~i', $head) === 1, str_contains($head, 'BEGIN_DATA_FORMAT') => self::Cgats,
+            preg_match('~^(CGATS|ISO28178|NCLDAAM|ORIGINATOR|BEGIN_DATA_FORMAT)~i', $head) === 1,
+            str_contains($head, 'BEGIN_DATA_FORMAT')
+                => self::Cgats,
             default => self::Csv,
         };
     }

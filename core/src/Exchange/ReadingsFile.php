@@ -37,11 +37,13 @@ final class ReadingsFile
             throw UnreadableFile::because('This is no text file. Export the readings as CSV, CGATS text or CxF.');
         }
 
-        return self::guarded(match (FileFormat::of($text)) {
-            FileFormat::Csv => CsvReader::read($text),
-            FileFormat::Cgats => CgatsReader::read($text),
-            FileFormat::Cxf => CxfReader::read($text),
-        });
+        return self::guarded(
+            match (FileFormat::of($text)) {
+                FileFormat::Csv => CsvReader::read($text),
+                FileFormat::Cgats => CgatsReader::read($text),
+                FileFormat::Cxf => CxfReader::read($text),
+            },
+        );
     }
 
     /** @param iterable<Row> $rows */
@@ -73,11 +75,20 @@ final class ReadingsFile
             $key = "{$row->sample}\t{$row->spot}\t{$row->shot}";
             $viewing = $viewings[$row->sample] ??= $row->measurement->viewing;
             if (isset($seen[$key])) {
-                yield Fault::leftOut($row->line, "\"{$row->sample}\", {$row->spot}, shot {$row->shot} is there twice; the first is in line {$seen[$key]}.");
+                yield Fault::leftOut(
+                    $row->line,
+                    "\"{$row->sample}\", {$row->spot}, shot {$row->shot} is there twice; the first is in line {$seen[$key]}.",
+                );
             } elseif (! $viewing->is($row->measurement->viewing)) {
-                yield Fault::leftOut($row->line, "\"{$row->sample}\" was read for {$viewing->name()} above and for {$row->measurement->viewing->name()} here; they cannot be averaged.");
+                yield Fault::leftOut(
+                    $row->line,
+                    "\"{$row->sample}\" was read for {$viewing->name()} above and for {$row->measurement->viewing->name()} here; they cannot be averaged.",
+                );
             } elseif (++$count > self::MOST_ROWS) {
-                yield Fault::leftOut($row->line, sprintf('Only the first %d readings of a file are taken.', self::MOST_ROWS));
+                yield Fault::leftOut(
+                    $row->line,
+                    sprintf('Only the first %d readings of a file are taken.', self::MOST_ROWS),
+                );
 
                 return;
             } else {

@@ -10,7 +10,8 @@ use Kalopsis\Exchange\Fault;
 use Kalopsis\Exchange\Row;
 
 /**
- * CGATS.17 / ISO 28178 text: keywords, a data format, data sets. A row for each angle; rows of one shot stand together. The angle is our
+ * CGATS.17 / ISO 28178 text: keywords, a data format, data sets. A row for each angle; rows of one shot stand
+ * together. The angle is our
  * own declared field ASPECULAR_ANGLE, without it 45/0 is meant; docs/formats/readings.md.
  */
 final class CgatsReader
@@ -65,21 +66,36 @@ final class CgatsReader
             } else {
                 $found++;
                 if (count($tokens) !== count($fields)) {
-                    yield Fault::leftOut($number, sprintf('The line has %d values, the data format %d.', count($tokens), count($fields)));
+                    yield Fault::leftOut(
+                        $number,
+                        sprintf('The line has %d values, the data format %d.', count($tokens), count($fields)),
+                    );
                     // An angle is missing now, so the whole shot cannot be used.
                     $shot?->spoil();
 
                     continue;
                 }
                 $cells = array_combine($fields, $tokens);
-                $name = $cells['SAMPLE_NAME'] ?? $cells['SAMPLE_ID'] ?? '';
-                $key = implode("\t", [$name, $cells['SPOT'] ?? '', $cells['SHOT'] ?? '', isset($cells['SHOT']) ? '' : ($cells['SAMPLE_ID'] ?? '')]);
+                $name = $cells['SAMPLE_NAME'] ?? ($cells['SAMPLE_ID'] ?? '');
+                $key = implode("\t", [
+                    $name,
+                    $cells['SPOT'] ?? '',
+                    $cells['SHOT'] ?? '',
+                    isset($cells['SHOT']) ? '' : $cells['SAMPLE_ID'] ?? '',
+                ]);
                 $angle = (int) round(Numbers::read($cells['ASPECULAR_ANGLE'] ?? '45', false, $unused) ?? 45.0);
                 if ($shot !== null && ($shot->key !== $key || $shot->has($angle))) {
                     yield $shot->finished($illuminant, $observer);
                     $shot = null;
                 }
-                $shot ??= new CgatsShot($key, $number, $name, $cells['KIND'] ?? '', $cells['SPOT'] ?? '', $cells['SHOT'] ?? $cells['SAMPLE_ID'] ?? '');
+                $shot ??= new CgatsShot(
+                    $key,
+                    $number,
+                    $name,
+                    $cells['KIND'] ?? '',
+                    $cells['SPOT'] ?? '',
+                    $cells['SHOT'] ?? ($cells['SAMPLE_ID'] ?? ''),
+                );
                 [$lab, $spectrum] = self::values($cells);
                 $shot->add($angle, $lab, $spectrum);
             }
@@ -103,7 +119,7 @@ final class CgatsReader
         $line = preg_replace('~(^|\s)#.*$~', '', $line) ?? '';
         preg_match_all('~"([^"]*)"|(\S+)~', $line, $m, PREG_SET_ORDER);
 
-        return array_map(fn (array $t): string => $t[2] ?? $t[1] ?? '', $m);
+        return array_map(fn (array $t): string => $t[2] ?? ($t[1] ?? ''), $m);
     }
 
     /**

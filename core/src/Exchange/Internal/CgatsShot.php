@@ -56,8 +56,20 @@ final class CgatsShot
         if ($this->spoilt) {
             return Fault::leftOut($this->line, "\"{$this->name}\" has an angle that could not be read.");
         }
-        $viewing = $illuminant === '' && $observer === '' && $this->spectra !== [] ? Viewing::paint() : Viewing::parse("{$illuminant}/{$observer}");
+        $viewing =
+            $illuminant === '' && $observer === '' && $this->spectra !== []
+                ? Viewing::paint()
+                : Viewing::parse("{$illuminant}/{$observer}");
 
-        return RowBuilder::build($this->line, $this->name, $this->kind, $this->spot, $this->shot, $viewing, $this->spectra === [] ? $this->labs : [], $this->spectra);
+        return RowBuilder::build(
+            $this->line,
+            $this->name,
+            $this->kind,
+            $this->spot,
+            $this->shot,
+            $viewing,
+            $this->spectra === [] ? $this->labs : [],
+            $this->spectra,
+        );
     }
 }

@@ -30,16 +30,45 @@ final class CgatsWriter
         $lines = [];
         foreach ($rows as $n => $row) {
             foreach ($row->measurement->labs as $angle => $lab) {
-                $cells = [(string) ($n + 1), self::quoted($row->sample), self::quoted($row->kind === '' ? '-' : $row->kind), self::quoted($row->spot), self::quoted($row->shot), (string) $angle, CsvWriter::number($lab->l, 4), CsvWriter::number($lab->a, 4), CsvWriter::number($lab->b, 4)];
+                $cells = [
+                    (string) ($n + 1),
+                    self::quoted($row->sample),
+                    self::quoted($row->kind === '' ? '-' : $row->kind),
+                    self::quoted($row->spot),
+                    self::quoted($row->shot),
+                    (string) $angle,
+                    CsvWriter::number($lab->l, 4),
+                    CsvWriter::number($lab->a, 4),
+                    CsvWriter::number($lab->b, 4),
+                ];
                 if ($spectral) {
-                    $cells = [...$cells, ...array_map(fn (float $v): string => CsvWriter::number($v, 5), $row->measurement->spectra[$angle]->values)];
+                    $cells = [
+                        ...$cells,
+                        ...array_map(
+                            fn (float $v): string => CsvWriter::number($v, 5),
+                            $row->measurement->spectra[$angle]->values,
+                        ),
+                    ];
                 }
                 $lines[] = implode("\t", $cells);
             }
         }
-        $head = ['CGATS.17', 'ORIGINATOR "Kalopsis"', 'KEYWORD "KIND"', 'KEYWORD "SPOT"', 'KEYWORD "SHOT"', 'KEYWORD "ASPECULAR_ANGLE"',
-            "WEIGHTING_FUNCTION \"ILLUMINANT, {$viewing->illuminant->value}\"", "WEIGHTING_FUNCTION \"OBSERVER, {$viewing->observer->value} degree\"",
-            'NUMBER_OF_FIELDS ' . count($fields), 'BEGIN_DATA_FORMAT', implode("\t", $fields), 'END_DATA_FORMAT', 'NUMBER_OF_SETS ' . count($lines), 'BEGIN_DATA'];
+        $head = [
+            'CGATS.17',
+            'ORIGINATOR "Kalopsis"',
+            'KEYWORD "KIND"',
+            'KEYWORD "SPOT"',
+            'KEYWORD "SHOT"',
+            'KEYWORD "ASPECULAR_ANGLE"',
+            "WEIGHTING_FUNCTION \"ILLUMINANT, {$viewing->illuminant->value}\"",
+            "WEIGHTING_FUNCTION \"OBSERVER, {$viewing->observer->value} degree\"",
+            'NUMBER_OF_FIELDS ' . count($fields),
+            'BEGIN_DATA_FORMAT',
+            implode("\t", $fields),
+            'END_DATA_FORMAT',
+            'NUMBER_OF_SETS ' . count($lines),
+            'BEGIN_DATA',
+        ];
 
         return implode("\n", [...$head, ...$lines, 'END_DATA', '']);
     }

@@ -11,12 +11,21 @@ use Kalopsis\Exchange\Fault;
 use Kalopsis\Exchange\Row;
 
 /**
- * CSV (RFC 4180) with a header, a row for each shot: sample, kind, spot, shot, viewing, then L15, a15, b15, ... or L, a, b for 45/0, or
+ * CSV (RFC 4180) with a header, a row for each shot: sample, kind, spot, shot, viewing, then L15, a15, b15, ... or L,
+ * a, b for 45/0, or
  * R45_400 ... R45_700. Commas, semicolons or tabs; docs/formats/readings.md.
  */
 final class CsvReader
 {
-    private const NAMES = ['sample' => ['sample', 'sample_name', 'name'], 'kind' => ['kind', 'type'], 'spot' => ['spot', 'place'], 'shot' => ['shot', 'reading'], 'viewing' => ['viewing', 'light'], 'illuminant' => ['illuminant'], 'observer' => ['observer']];
+    private const NAMES = [
+        'sample' => ['sample', 'sample_name', 'name'],
+        'kind' => ['kind', 'type'],
+        'spot' => ['spot', 'place'],
+        'shot' => ['shot', 'reading'],
+        'viewing' => ['viewing', 'light'],
+        'illuminant' => ['illuminant'],
+        'observer' => ['observer'],
+    ];
 
     /** @return Generator<int, Row|Fault> */
     public static function read(string $text): Generator
@@ -24,7 +33,7 @@ final class CsvReader
         $head = null;
         $separator = ',';
         $told = false;
-        foreach (Lines::of($text) as $number => $line) {
+        foreach (Lines::records($text) as $number => $line) {
             if ($line === null) {
                 yield Fault::leftOut($number, 'The line is longer than any row of readings.');
 
@@ -46,7 +55,10 @@ final class CsvReader
             }
             $cells = str_getcsv($line, $separator, '"', '');
             if (count($cells) !== $head['width']) {
-                yield Fault::leftOut($number, sprintf('The line has %d columns, the header %d.', count($cells), $head['width']));
+                yield Fault::leftOut(
+                    $number,
+                    sprintf('The line has %d columns, the header %d.', count($cells), $head['width']),
+                );
 
                 continue;
             }
@@ -102,14 +114,22 @@ final class CsvReader
             throw UnreadableFile::because('The header names no column "sample".');
         }
         if ($labs === [] && $spectra === []) {
-            throw UnreadableFile::because('The header names no readings: L, a, b; or L15, a15, b15, ...; or R45_400, R45_410, ...');
+            throw UnreadableFile::because(
+                'The header names no readings: L, a, b; or L15, a15, b15, ...; or R45_400, R45_410, ...',
+            );
         }
 
-        return ['width' => count($cells), 'named' => $named, 'labs' => array_map(array_values(...), $labs), 'spectra' => $spectra];
+        return [
+            'width' => count($cells),
+            'named' => $named,
+            'labs' => array_map(array_values(...), $labs),
+            'spectra' => $spectra,
+        ];
     }
 
     /**
-     * @param array{width: int, named: array<string, int>, labs: array<int, list<?int>>, spectra: array<int, array<int, int>>} $head
+     * @param array{width: int, named: array<string, int>, labs: array<int, list<?int>>, spectra: array<int,
+     *        array<int, int>>} $head
      * @param list<string> $cells
      */
     private static function row(int $number, array $head, array $cells, bool $mayHaveCommas, bool &$commas): Row|Fault
@@ -138,6 +158,15 @@ final class CsvReader
             default => $spectra !== [] ? Viewing::paint() : null,
         };
 
-        return RowBuilder::build($number, $said('sample'), $said('kind'), $said('spot'), $said('shot'), $viewing, $labs, $spectra);
+        return RowBuilder::build(
+            $number,
+            $said('sample'),
+            $said('kind'),
+            $said('spot'),
+            $said('shot'),
+            $viewing,
+            $labs,
+            $spectra,
+        );
     }
 }

@@ -37,10 +37,20 @@ final class CsvWriter
             $cells = [$row->sample, $row->kind, $row->spot, $row->shot, $m->viewing->name()];
             foreach ($angles as $angle) {
                 if ($spectral) {
-                    $cells = [...$cells, ...(isset($m->spectra[$angle]) ? array_map(fn (float $v): string => self::number($v, 5), $m->spectra[$angle]->values) : array_fill(0, Spectrum::COUNT, ''))];
+                    $cells = [
+                        ...$cells,
+                        ...isset($m->spectra[$angle])
+                            ? array_map(fn (float $v): string => self::number($v, 5), $m->spectra[$angle]->values)
+                            : array_fill(0, Spectrum::COUNT, ''),
+                    ];
                 } else {
                     $lab = $m->labs[$angle] ?? null;
-                    $cells = [...$cells, ...($lab === null ? ['', '', ''] : [self::number($lab->l, 3), self::number($lab->a, 3), self::number($lab->b, 3)])];
+                    $cells = [
+                        ...$cells,
+                        ...$lab === null
+                            ? ['', '', '']
+                            : [self::number($lab->l, 3), self::number($lab->a, 3), self::number($lab->b, 3)],
+                    ];
                 }
             }
             $out .= self::line($cells);
@@ -57,11 +67,14 @@ final class CsvWriter
     /** @param list<string> $cells */
     private static function line(array $cells): string
     {
-        return implode(',', array_map(function (string $cell): string {
-            // A cell that a spreadsheet would take for a formula is kept as text.
-            $cell = preg_match('~^[=+@]|^-(?!\d)~', $cell) === 1 ? "'{$cell}" : $cell;
+        return implode(
+            ',',
+            array_map(function (string $cell): string {
+                // A cell that a spreadsheet would take for a formula is kept as text.
+                $cell = preg_match('~^[=+@]|^-(?!\d)~', $cell) === 1 ? "'{$cell}" : $cell;
 
-            return preg_match('~[",\r\n]~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell;
-        }, $cells)) . "\r\n";
+                return preg_match('~[",\r\n]~', $cell) === 1 ? '"' . str_replace('"', '""', $cell) . '"' : $cell;
+            }, $cells),
+        ) . "\r\n";
     }
 }

@@ -14,8 +14,10 @@ use LibXMLError;
 use XMLReader;
 
 /**
- * CxF/X (ISO 17972-1): objects with a spectrum or Lab for each angle, each pointing at a colour specification with light, observer and angle. Written
- * from memory of the standard; what is needed of it is in docs/formats/readings.md. Entities are never resolved: a file that declares
+ * CxF/X (ISO 17972-1): objects with a spectrum or Lab for each angle, each pointing at a colour specification with
+ * light, observer and angle. Written
+ * from memory of the standard; what is needed of it is in docs/formats/readings.md. Entities are never resolved: a
+ * file that declares
  * any is refused before it is parsed.
  */
 final class CxfReader
@@ -24,7 +26,9 @@ final class CxfReader
     public static function read(string $text): Generator
     {
         if (preg_match('~<!(DOCTYPE|ENTITY)~i', $text) === 1) {
-            throw UnreadableFile::because('The file declares a document type or entities. CxF needs none; such files are not opened.');
+            throw UnreadableFile::because(
+                'The file declares a document type or entities. CxF needs none; such files are not opened.',
+            );
         }
         $was = libxml_use_internal_errors(true);
         libxml_clear_errors();
@@ -60,7 +64,10 @@ final class CxfReader
             $illuminant = self::first($spec, 'Illuminant');
             $observer = preg_replace('~\D~', '', self::first($spec, 'Observer')) ?? '';
             $angle = self::first($spec, 'AspecularAngle');
-            $out[$id] = ['viewing' => Viewing::parse("{$illuminant}/{$observer}"), 'angle' => $angle === '' ? null : (int) round((float) $angle)];
+            $out[$id] = [
+                'viewing' => Viewing::parse("{$illuminant}/{$observer}"),
+                'angle' => $angle === '' ? null : (int) round((float) $angle),
+            ];
         }
         libxml_clear_errors();
 
@@ -93,7 +100,10 @@ final class CxfReader
         foreach (self::all($object, 'ColorCIELab') as $element) {
             $spec = $specifications[self::text($element, '@ColorSpecification')] ?? ['viewing' => null, 'angle' => null];
             $unused = false;
-            $labs[$spec['angle'] ?? 45] = array_map(fn (string $c): ?float => Numbers::read(self::first($element, $c), false, $unused), ['L', 'A', 'B']);
+            $labs[$spec['angle'] ?? 45] = array_map(
+                fn (string $c): ?float => Numbers::read(self::first($element, $c), false, $unused),
+                ['L', 'A', 'B'],
+            );
             $viewing ??= $spec['viewing'];
             $mixed = $mixed || ($viewing !== null && $spec['viewing'] !== null && ! $viewing->is($spec['viewing']));
         }
@@ -125,7 +135,7 @@ final class CxfReader
     private static function elements(string $text, string $name): Generator
     {
         $reader = XMLReader::XML($text, null, LIBXML_NONET | LIBXML_COMPACT);
-        if (! $reader instanceof XMLReader) {
+        if (! ($reader instanceof XMLReader)) {
             throw UnreadableFile::because('This is no XML that can be read.');
         }
         while (@$reader->read()) {

@@ -76,7 +76,9 @@ final class CxfWriter
                 $xml->startElement('cc:ReflectanceSpectrum');
                 $xml->writeAttribute('ColorSpecification', $id);
                 $xml->writeAttribute('StartWL', '400');
-                $xml->text(implode(' ', array_map(fn (float $v): string => CsvWriter::number($v, 5), $m->spectra[$angle]->values)));
+                $xml->text(
+                    implode(' ', array_map(fn (float $v): string => CsvWriter::number($v, 5), $m->spectra[$angle]->values)),
+                );
                 $xml->endElement();
             } else {
                 $xml->startElement('cc:ColorCIELab');

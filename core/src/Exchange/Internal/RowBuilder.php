@@ -25,20 +25,38 @@ final class RowBuilder
      * @param array<int, list<?float>> $labs by angle: L, a, b
      * @param array<int, array<int, ?float>> $spectra by angle, then by nm
      */
-    public static function build(int $line, string $sample, string $kind, string $spot, string $shot, ?Viewing $viewing, array $labs, array $spectra): Row|Fault
-    {
+    public static function build(
+        int $line,
+        string $sample,
+        string $kind,
+        string $spot,
+        string $shot,
+        ?Viewing $viewing,
+        array $labs,
+        array $spectra,
+    ): Row|Fault {
         $sample = trim($sample);
         if ($sample === '' || mb_strlen($sample) > self::LONGEST_NAME || ! mb_check_encoding($sample, 'UTF-8')) {
             return Fault::leftOut($line, 'The sample has no readable name of up to 80 characters.');
         }
         if ($viewing === null) {
-            return Fault::leftOut($line, 'The light and observer are not said, or none we know: D65, D50 or A, 2 or 10 degrees.');
+            return Fault::leftOut(
+                $line,
+                'The light and observer are not said, or none we know: D65, D50 or A, 2 or 10 degrees.',
+            );
         }
         $kind = strtolower(trim($kind));
         $where = fn (string $text, string $else): string => mb_substr(trim($text) === '' ? $else : trim($text), 0, 40);
 
         try {
-            return new Row($line, $sample, in_array($kind, self::KINDS, true) ? $kind : '', $where($spot, 'spot 1'), $where($shot, '1'), self::measurement($viewing, $labs, $spectra));
+            return new Row(
+                $line,
+                $sample,
+                in_array($kind, self::KINDS, true) ? $kind : '',
+                $where($spot, 'spot 1'),
+                $where($shot, '1'),
+                self::measurement($viewing, $labs, $spectra),
+            );
         } catch (ColourException $bad) {
             return Fault::leftOut($line, $bad->getMessage());
         }
@@ -67,7 +85,9 @@ final class RowBuilder
                 }
                 $made[$angle] = Spectrum::of($values);
                 if (array_keys($spectra) === [45] && $made[$angle]->glows()) {
-                    throw NotAColour::spectrum('The spectrum gives back more light than it gets (fluorescence, or percent read as shares). Read it with the UV filter, as shares of 1.');
+                    throw NotAColour::spectrum(
+                        'The spectrum gives back more light than it gets (fluorescence, or percent read as shares). Read it with the UV filter, as shares of 1.',
+                    );
                 }
             }
 
@@ -76,7 +96,11 @@ final class RowBuilder
         $made = [];
         foreach ($labs as $angle => $lab) {
             if (count($lab) !== 3 || in_array(null, $lab, true)) {
-                throw NotAColour::spectrum($angle === 45 && count($labs) === 1 ? 'L*, a* or b* is missing or no number.' : "L*, a* or b* at {$angle}° is missing or no number.");
+                throw NotAColour::spectrum(
+                    $angle === 45 && count($labs) === 1
+                        ? 'L*, a* or b* is missing or no number.'
+                        : "L*, a* or b* at {$angle}° is missing or no number.",
+                );
             }
             $made[$angle] = Lab::measured($lab[0], $lab[1], $lab[2], $viewing);
         }
