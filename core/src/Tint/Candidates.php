@@ -11,7 +11,23 @@ final class Candidates
     private const MOST = 15;
 
     /** For effect colours, in the order painters reach for them. Common practice. */
-    private const EFFECT = ['alu-coarse', 'alu-medium', 'alu-fine', 'flop-adjuster', 'black', 'blue-black', 'white', 'blue-green', 'blue-red', 'violet', 'maroon', 'oxide-yellow', 'green', 'scarlet', 'magenta'];
+    private const EFFECT = [
+        'alu-coarse',
+        'alu-medium',
+        'alu-fine',
+        'flop-adjuster',
+        'black',
+        'blue-black',
+        'white',
+        'blue-green',
+        'blue-red',
+        'violet',
+        'maroon',
+        'oxide-yellow',
+        'green',
+        'scarlet',
+        'magenta',
+    ];
 
     /** @return list<string> */
     public static function of(Formula $formula, TonerLibrary $library): array
@@ -19,7 +35,11 @@ final class Candidates
         $effect = $formula->isEffect($library);
         $keys = array_keys($formula->grams);
         foreach ($effect ? self::EFFECT : array_keys($library->toners) as $key) {
-            if (! in_array($key, $keys, true) && count($keys) < self::MOST && ($effect || ! $library->toner($key)->kind->isForEffects())) {
+            if (
+                ! in_array($key, $keys, true) &&
+                count($keys) < self::MOST &&
+                ($effect || ! $library->toner($key)->kind->isForEffects())
+            ) {
                 $keys[] = $key;
             }
         }

@@ -8,7 +8,8 @@ use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Colour\Geometry;
 
 /**
- * Effect colours: a diffuse body (two-constant theory, flakes' rims included) and the light that flakes throw back, filtered on its way in and out by
+ * Effect colours: a diffuse body (two-constant theory, flakes' rims included) and the light that flakes throw back,
+ * filtered on its way in and out by
  * the toners around them. Own model, docs/model.md section 7.
  */
 final readonly class EffectModel implements PaintModel
@@ -25,7 +26,7 @@ final readonly class EffectModel implements PaintModel
     private const ADJUSTER_STRAY = 0.05;
 
     /** Pearls throw the opposite colour into the body. Chosen here. */
-    private const OPPOSITE = 0.10;
+    private const OPPOSITE = 0.1;
 
     /** Refractive index of clear and base. Common practice. */
     private const INDEX = 1.5;
@@ -85,11 +86,11 @@ final readonly class EffectModel implements PaintModel
         for ($i = 0; $i < 31; $i++) {
             $ratio = $s[$i] > 0.0 ? $k[$i] / $s[$i] : 1e6;
             $r = 1.0 + $ratio - sqrt($ratio * $ratio + 2.0 * $ratio);
-            $body[$i] = 0.384 * $r / (1.0 - 0.6 * $r);
-            $depth[$i] = $area > 0.0 ? self::DEPTH * $absorbing[$i] / ($area + $scattering[$i]) : 0.0;
+            $body[$i] = (0.384 * $r) / (1.0 - 0.6 * $r);
+            $depth[$i] = $area > 0.0 ? (self::DEPTH * $absorbing[$i]) / ($area + $scattering[$i]) : 0.0;
             $shine[$i] = $area > 0.0 ? $area / ($area + self::VEIL * $scattering[$i]) : 0.0;
             if ($pearl > 0.0) {
-                $body[$i] = max(0.0, $body[$i] + self::OPPOSITE * $opposite[$i] / $area * $shine[$i]);
+                $body[$i] = max(0.0, $body[$i] + ((self::OPPOSITE * $opposite[$i]) / $area) * $shine[$i]);
             }
         }
         $out = [];
@@ -97,7 +98,11 @@ final readonly class EffectModel implements PaintModel
             $thrown = array_fill(0, 31, 0.0);
             foreach ($flakes as [$toner, $mine]) {
                 $spread = $toner->spreadDeg + self::ADJUSTER_DEG * $loose;
-                $g = $mine / $area * $toner->strength * (($toner->spreadDeg / $spread) ** 2 * exp(-$tilt * $tilt / (2.0 * $spread * $spread)) + self::ADJUSTER_STRAY * $loose);
+                $g =
+                    ($mine / $area) *
+                    $toner->strength *
+                    (($toner->spreadDeg / $spread) ** 2 * exp((-$tilt * $tilt) / (2.0 * $spread * $spread)) +
+                        self::ADJUSTER_STRAY * $loose);
                 foreach ($toner->tint as $i => $v) {
                     $thrown[$i] += $g * $v;
                 }

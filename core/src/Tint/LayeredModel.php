@@ -9,7 +9,8 @@ use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Spectrum;
 
 /**
- * A see-through effect layer over an opaque ground: tinted clear over a metallic, pearl over a white. Light crosses the layer twice
+ * A see-through effect layer over an opaque ground: tinted clear over a metallic, pearl over a white. Light crosses
+ * the layer twice
  * (Bouguer-Lambert-Beer); the layer's own pearls and pigment add what they throw back. Own model, docs/model.md section 7.
  */
 final readonly class LayeredModel
@@ -41,11 +42,17 @@ final readonly class LayeredModel
             foreach ($values as $i => $under) {
                 $depth = self::COAT * ($k[$i] + 0.3 * $s[$i]);
                 $through = exp(-2.0 * $depth * $coats);
-                $own = 0.384 * KubelkaMunk::infinite($k[$i], max(1e-6, $s[$i])) / (1.0 - 0.6 * KubelkaMunk::infinite($k[$i], max(1e-6, $s[$i])));
+                $own =
+                    (0.384 * KubelkaMunk::infinite($k[$i], max(1e-6, $s[$i]))) /
+                    (1.0 - 0.6 * KubelkaMunk::infinite($k[$i], max(1e-6, $s[$i])));
                 foreach ($layer as $key => $g) {
                     $toner = $this->library->toner($key);
                     if ($toner->kind === TonerKind::Pearl) {
-                        $own += $g / 12.0 * $toner->strength * exp(-$tilt * $tilt / (2.0 * $toner->spreadDeg ** 2)) * $toner->tint[$i];
+                        $own +=
+                            ($g / 12.0) *
+                            $toner->strength *
+                            exp((-$tilt * $tilt) / (2.0 * $toner->spreadDeg ** 2)) *
+                            $toner->tint[$i];
                     }
                 }
                 $out[$angle][$i] = $under * $through + $own * (1.0 - $through);

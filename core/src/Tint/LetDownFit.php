@@ -13,7 +13,8 @@ use Kalopsis\Colour\Xyz;
 use Kalopsis\Tint\Internal\AbsorptionPath;
 
 /**
- * Fits the path of a coat-dependent colour and finds the number of coats nearest the car. For each angle, and for each wavelength (or each of
+ * Fits the path of a coat-dependent colour and finds the number of coats nearest the car. For each angle, and for
+ * each wavelength (or each of
  * X, Y, Z where only Lab is known): value = end + (ground - end) exp(-2 a coats), light crossing the layer twice
  * (Bouguer-Lambert-Beer). docs/model.md section 7.
  */
@@ -61,7 +62,9 @@ final class LetDownFit
             $series = [];
             foreach ($cards as $n => $card) {
                 $xyz = $card->measurement->at($angle)->xyz();
-                foreach ($spectral ? $card->measurement->spectra[$angle]->values : [$xyz->x, $xyz->y, $xyz->z] as $channel => $value) {
+                foreach (
+                    $spectral ? $card->measurement->spectra[$angle]->values : [$xyz->x, $xyz->y, $xyz->z] as $channel => $value
+                ) {
                     $series[$channel][$n] = $value;
                 }
             }
@@ -70,7 +73,12 @@ final class LetDownFit
             }
         }
         $at = fn (float $coats): array => self::colours($paths, $coats, $spectral, $car);
-        $nearest = self::nearest($at, $car, max(0.0, $counts[0] - self::BEYOND), $counts[count($counts) - 1] + self::BEYOND);
+        $nearest = self::nearest(
+            $at,
+            $car,
+            max(0.0, $counts[0] - self::BEYOND),
+            $counts[count($counts) - 1] + self::BEYOND,
+        );
 
         return self::result($at, $car, $cards, $counts, $paths, $nearest, $spectral);
     }
@@ -112,8 +120,15 @@ final class LetDownFit
      * @param list<float> $counts
      * @param array<int, array<int, AbsorptionPath>> $paths
      */
-    private static function result(callable $at, Measurement $car, array $cards, array $counts, array $paths, float $coats, bool $spectral): LetDown
-    {
+    private static function result(
+        callable $at,
+        Measurement $car,
+        array $cards,
+        array $counts,
+        array $paths,
+        float $coats,
+        bool $spectral,
+    ): LetDown {
         $colour = $at($coats);
         $overall = self::overall($colour, $car);
         $worstAngle = (int) array_key_first($colour);
@@ -141,7 +156,17 @@ final class LetDownFit
             default => self::culprit($at, $car, $counts[0], $last),
         };
 
-        return new LetDown($coats, $overall, $worstAngle, $worst, $colour, self::sticker($paths, $coats, $spectral), sqrt($fit / count($cards)), $verdict, $path);
+        return new LetDown(
+            $coats,
+            $overall,
+            $worstAngle,
+            $worst,
+            $colour,
+            self::sticker($paths, $coats, $spectral),
+            sqrt($fit / count($cards)),
+            $verdict,
+            $path,
+        );
     }
 
     /**
@@ -153,7 +178,9 @@ final class LetDownFit
         $out = [];
         foreach ($paths as $angle => $channels) {
             $values = array_map(fn (AbsorptionPath $p): float => max(0.0, $p->at($coats)), $channels);
-            $xyz = $spectral ? Spectrum::of(array_values($values))->xyz($car->viewing) : new Xyz($values[0], $values[1], $values[2]);
+            $xyz = $spectral
+                ? Spectrum::of(array_values($values))->xyz($car->viewing)
+                : new Xyz($values[0], $values[1], $values[2]);
             $out[$angle] = $xyz->lab($car->viewing);
         }
 
@@ -172,7 +199,8 @@ final class LetDownFit
     }
 
     /**
-     * A wrong ground changes how much light comes back at each angle, the same for all wavelengths; a wrong tint changes how much of each
+     * A wrong ground changes how much light comes back at each angle, the same for all wavelengths; a wrong tint
+     * changes how much of each
      * wavelength comes back, the same at all angles. Whichever brings the car nearer, at its best number of coats, is to blame.
      *
      * @param callable(float): array<int, Lab> $at
@@ -185,7 +213,9 @@ final class LetDownFit
             $byAngle = $byChannel = [];
             foreach ($path as $angle => $xyz) {
                 $there = $car->at($angle)->xyz();
-                $s = ($there->x * $xyz->x + $there->y * $xyz->y + $there->z * $xyz->z) / ($xyz->x ** 2 + $xyz->y ** 2 + $xyz->z ** 2 + 1e-12);
+                $s =
+                    ($there->x * $xyz->x + $there->y * $xyz->y + $there->z * $xyz->z) /
+                    ($xyz->x ** 2 + $xyz->y ** 2 + $xyz->z ** 2 + 1e-12);
                 $byAngle[$angle] = $xyz->times($s)->lab($car->viewing);
             }
             $scale = [];
@@ -198,7 +228,9 @@ final class LetDownFit
                 $scale[$channel] = exp($sum / $n);
             }
             foreach ($path as $angle => $xyz) {
-                $byChannel[$angle] = (new Xyz($xyz->x * $scale['x'], $xyz->y * $scale['y'], $xyz->z * $scale['z']))->lab($car->viewing);
+                $byChannel[$angle] = (new Xyz($xyz->x * $scale['x'], $xyz->y * $scale['y'], $xyz->z * $scale['z']))->lab(
+                    $car->viewing,
+                );
             }
             $ground = min($ground, self::overall($byAngle, $car));
             $tint = min($tint, self::overall($byChannel, $car));
@@ -208,7 +240,8 @@ final class LetDownFit
     }
 
     /**
-     * What the layer leaves of a black and grey sticker's contrast: light crosses it twice, so exp(-2 a coats), weighted by how much
+     * What the layer leaves of a black and grey sticker's contrast: light crosses it twice, so exp(-2 a coats),
+     * weighted by how much
      * each channel changes from card to card and so is known.
      *
      * @param array<int, array<int, AbsorptionPath>> $paths
@@ -219,7 +252,7 @@ final class LetDownFit
         foreach ($paths as $channels) {
             foreach ($channels as $channel => $path) {
                 // The eye reads the sticker by lightness: the middle of the spectrum, or Y.
-                $w = $spectral ? exp(-((($channel * 10 + 400) - 555) / 60) ** 2) : ($channel === 1 ? 1.0 : 0.0);
+                $w = $spectral ? exp(-((($channel * 10 + 400 - 555) / 60) ** 2)) : ($channel === 1 ? 1.0 : 0.0);
                 $sum += $w * exp(-2.0 * $path->absorbs * $coats);
                 $weight += $w;
             }

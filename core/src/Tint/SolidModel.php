@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Tint;
 
 /**
- * Solid colours: two-constant Kubelka-Munk, K/S = sum c K / sum c S, with the surface corrected after Saunderson. The same at all angles,
+ * Solid colours: two-constant Kubelka-Munk, K/S = sum c K / sum c S, with the surface corrected after Saunderson. The
+ * same at all angles,
  * so one angle, 45/0, stands for all.
  */
 final readonly class SolidModel implements PaintModel
@@ -33,7 +34,7 @@ final readonly class SolidModel implements PaintModel
         for ($i = 0; $i < 31; $i++) {
             $ratio = $s[$i] > 0.0 ? $k[$i] / $s[$i] : 1e6;
             $r = 1.0 + $ratio - sqrt($ratio * $ratio + 2.0 * $ratio);
-            $out[] = 0.384 * $r / (1.0 - 0.6 * $r);
+            $out[] = (0.384 * $r) / (1.0 - 0.6 * $r);
         }
 
         return [45 => $out];

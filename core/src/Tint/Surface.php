@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Tint;
 
 /**
- * The step from inside a film to outside. Saunderson, JOSA 32 (1942): k1 is lost at the way in, k2 of the diffuse light is thrown back
+ * The step from inside a film to outside. Saunderson, JOSA 32 (1942): k1 is lost at the way in, k2 of the diffuse
+ * light is thrown back
  * on the way out. 45/0 does not see the mirror reflection, so k1 is not added.
  */
 final class Surface
@@ -18,7 +19,7 @@ final class Surface
 
     public static function outside(float $inside): float
     {
-        return (1.0 - self::K1) * (1.0 - self::K2) * $inside / (1.0 - self::K2 * $inside);
+        return ((1.0 - self::K1) * (1.0 - self::K2) * $inside) / (1.0 - self::K2 * $inside);
     }
 
     public static function inside(float $outside): float

@@ -11,9 +11,11 @@ use Kalopsis\Tint\Internal\SmallLeastSquares;
 use Kalopsis\Tint\Internal\TintWords;
 
 /**
- * Proposes up to three corrections of one to three toners. First every set of up to three toners is tried on the misfit made linear at the present
+ * Proposes up to three corrections of one to three toners. First every set of up to three toners is tried on the
+ * misfit made linear at the present
  * mix (non-negative least squares in closed form); the best are then refined on the full model by damped Gauss-Newton, which
- * stops after six rounds or when the misfit no longer falls. A set with fewer toners wins unless one more brings more than noise would.
+ * stops after six rounds or when the misfit no longer falls. A set with fewer toners wins unless one more brings more
+ * than noise would.
  * Own model, docs/model.md section 7.
  */
 final readonly class TintAdvisor
@@ -21,7 +23,10 @@ final readonly class TintAdvisor
     /** More than this in one go is another formula, share of the cup. Common practice: little steps. */
     private const MOST_SHARE = 0.6;
 
-    /** What one more toner must take off the squared misfit to be worth a pour: repeated readings differ by this much. Chosen here. */
+    /**
+     * What one more toner must take off the squared misfit to be worth a pour: repeated readings differ by this much.
+     * Chosen here.
+     */
     private const WORTH = 0.012;
 
     /** Share of the squared misfit that one more toner must take off. Chosen here. */
@@ -174,7 +179,10 @@ final readonly class TintAdvisor
             foreach ($set as $toner) {
                 $columns[] = $this->column($misfit, $grams, $toner, $residuals);
             }
-            $floor = array_map(fn (string $t): float => $takeOut ? -0.98 * ($cup->grams[$t] ?? 0.0) - $x[$t] : -$x[$t], $set);
+            $floor = array_map(
+                fn (string $t): float => $takeOut ? -0.98 * ($cup->grams[$t] ?? 0.0) - $x[$t] : -$x[$t],
+                $set,
+            );
             $ceiling = array_map(fn (string $t): float => self::MOST_SHARE * $total - $x[$t], $set);
             $step = SmallLeastSquares::bounded($columns, $residuals, $floor, $ceiling);
             $better = false;
@@ -205,7 +213,10 @@ final readonly class TintAdvisor
         $start = self::square($misfit->residuals($cup->grams));
         $score = self::square($misfit->residuals(self::with($cup->grams, $additions)));
         foreach ($additions as $toner => $g) {
-            $score += self::WORTH + self::WORTH_SHARE * $start + ($cup->gramsOf($toner) > 0.0 ? 0.0 : self::STRANGER * (1.0 + $start));
+            $score +=
+                self::WORTH +
+                self::WORTH_SHARE * $start +
+                ($cup->gramsOf($toner) > 0.0 ? 0.0 : self::STRANGER * (1.0 + $start));
         }
 
         return $score;

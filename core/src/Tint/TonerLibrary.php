@@ -26,7 +26,8 @@ final readonly class TonerLibrary
     }
 
     /**
-     * The invented mixing bench of the demo: white, fourteen solid toners, three aluminiums, three pearls and a flop adjuster. Their spectra follow
+     * The invented mixing bench of the demo: white, fourteen solid toners, three aluminiums, three pearls and a flop
+     * adjuster. Their spectra follow
      * the recipe of docs/model.md section 7; they stand for no maker's toners.
      */
     public static function northlight(): self
@@ -52,6 +53,8 @@ final readonly class TonerLibrary
     {
         $random = new Random($seed);
 
-        return new self(array_map(fn (Toner $t): Toner => $t->stronger(1.0 + $upTo * (2.0 * $random->uniform() - 1.0)), $this->toners));
+        return new self(
+            array_map(fn (Toner $t): Toner => $t->stronger(1.0 + $upTo * (2.0 * $random->uniform() - 1.0)), $this->toners),
+        );
     }
 }

@@ -7,6 +7,7 @@ use Kalopsis\Colour\Illuminant;
 use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Observer;
+use Kalopsis\Colour\Random;
 use Kalopsis\Colour\Viewing;
 use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\LayeredModel;
@@ -29,15 +30,25 @@ function copper(float $coats, array $ground = COPPER_GROUND, array $tint = COPPE
 /** @return list<LetDownCard> */
 function copperSet(bool $labOnly = false): array
 {
-    return array_map(fn (float $c): LetDownCard => new LetDownCard("c{$c}", $c, $labOnly ? Measurement::ofLabs(copper($c)->labs) : copper($c)), [1.0, 1.5, 2.0, 2.5, 3.0]);
+    return array_map(
+        fn (float $c): LetDownCard => new LetDownCard(
+            "c{$c}",
+            $c,
+            $labOnly ? Measurement::ofLabs(copper($c)->labs) : copper($c),
+        ),
+        [1.0, 1.5, 2.0, 2.5, 3.0],
+    );
 }
 
 it('goes darker, deeper and redder with every coat of tinted clear (common practice)', function (): void {
     foreach ([[0.5, 1.0], [1.0, 2.0], [2.0, 3.0]] as [$fewer, $more]) {
         foreach ([15, 25, 45] as $angle) {
-            expect(copper($more)->at($angle)->l)->toBeLessThan(copper($fewer)->at($angle)->l)
-                ->and(copper($more)->at($angle)->chroma())->toBeGreaterThan(copper($fewer)->at($angle)->chroma())
-                ->and(copper($more)->at($angle)->a)->toBeGreaterThan(copper($fewer)->at($angle)->a);
+            expect(copper($more)->at($angle)->l)
+                ->toBeLessThan(copper($fewer)->at($angle)->l)
+                ->and(copper($more)->at($angle)->chroma())
+                ->toBeGreaterThan(copper($fewer)->at($angle)->chroma())
+                ->and(copper($more)->at($angle)->a)
+                ->toBeGreaterThan(copper($fewer)->at($angle)->a);
         }
     }
     $blue = fn (float $c): Lab => copper($c, ['alu-coarse' => 55.0], ['blue-red' => 8.0])->at(25);
@@ -48,27 +59,47 @@ it('finds the number of coats between the cards, from spectra and from Lab', fun
     $car = $labOnly ? Measurement::ofLabs(copper($coats)->labs) : copper($coats);
     $found = LetDownFit::of($car, copperSet($labOnly));
     assert($found instanceof LetDown);
-    expect($found->coats)->toEqualWithDelta($coats, 0.03)
-        ->and($found->overall)->toBeLessThan(0.1)
-        ->and($found->fit)->toBeLessThan(0.1)
-        ->and($found->verdict)->toBe(LetDownVerdict::Hit);
+    expect($found->coats)
+        ->toEqualWithDelta($coats, 0.03)
+        ->and($found->overall)
+        ->toBeLessThan(0.1)
+        ->and($found->fit)
+        ->toBeLessThan(0.1)
+        ->and($found->verdict)
+        ->toBe(LetDownVerdict::Hit);
 })->with([[1.2, false], [1.75, false], [2.2, false], [2.9, false], [1.2, true], [2.2, true]]);
 
 it('aims the hiding sticker lower for more coats', function (): void {
     $few = LetDownFit::of(copper(1.2), copperSet());
     $many = LetDownFit::of(copper(2.8), copperSet());
     assert($few instanceof LetDown && $many instanceof LetDown);
-    expect($many->stickerShare)->toBeLessThan($few->stickerShare)->and($few->stickerShare)->toBeLessThan(1.0)->and($many->stickerShare)->toBeGreaterThan(0.0)
-        // One wavelength's contrast falls as a power of the coats (Bouguer); what is absorbed most is gone first, so the mean falls slower.
-        ->and(log($many->stickerShare) / log($few->stickerShare))->toBeGreaterThan(1.5)->toBeLessThan($many->coats / $few->coats);
+    expect($many->stickerShare)
+        ->toBeLessThan($few->stickerShare)
+        ->and($few->stickerShare)
+        ->toBeLessThan(1.0)
+        ->and($many->stickerShare)
+        ->toBeGreaterThan(0.0)
+        // One wavelength's contrast falls as a power of the coats (Bouguer); what is absorbed most is gone first, so the
+        // mean falls slower.
+        ->and(log($many->stickerShare) / log($few->stickerShare))
+        ->toBeGreaterThan(1.5)
+        ->toBeLessThan($many->coats / $few->coats);
 });
 
-it('says whether ground or tint is wrong when no number of coats comes near', function (array $ground, array $tint, LetDownVerdict $verdict): void {
+it('says whether ground or tint is wrong when no number of coats comes near', function (
+    array $ground,
+    array $tint,
+    LetDownVerdict $verdict,
+): void {
     $found = LetDownFit::of(copper(2.2, $ground, $tint), copperSet());
     assert($found instanceof LetDown);
     expect($found->overall)->toBeGreaterThan(2.5)->and($found->verdict)->toBe($verdict);
 })->with([
-    'a darker, finer ground' => [[...COPPER_GROUND, 'black' => 3.0, 'alu-fine' => 15.0], COPPER_TINT, LetDownVerdict::WrongGround],
+    'a darker, finer ground' => [
+        [...COPPER_GROUND, 'black' => 3.0, 'alu-fine' => 15.0],
+        COPPER_TINT,
+        LetDownVerdict::WrongGround,
+    ],
     'another tint' => [COPPER_GROUND, ['magenta' => 6.0, 'maroon' => 3.0], LetDownVerdict::WrongTint],
 ]);
 
@@ -78,9 +109,29 @@ it('asks for more coats when the car lies past the deepest card', function (): v
     expect($found->verdict)->toBe(LetDownVerdict::MoreCoats)->and($found->coats)->toBeGreaterThan(3.5);
 });
 
+it('answers for any set of cards, mixed up as they may be, without inventing light past them', function (): void {
+    $chance = new Random(7);
+    $car = copper(2.0);
+    for ($i = 0; $i < 25; $i++) {
+        $cards = [];
+        foreach ([2.0, 2.5, 3.0] as $n => $said) {
+            $cards[] = new LetDownCard("c{$n}", $said, copper(0.2 + 5.0 * $chance->uniform()));
+        }
+        $found = LetDownFit::of($car, $cards);
+        assert($found instanceof LetDown);
+        $brightest = max(array_map(fn (LetDownCard $c): float => $c->measurement->at(15)->xyz()->y, $cards));
+        expect($found->coats)
+            ->toBeGreaterThanOrEqual(0.0)
+            ->and($found->colour[15]->xyz()->y)
+            ->toBeLessThanOrEqual(2.0 * $brightest + 1e-6);
+    }
+});
+
 it('needs three different coat counts', function (): void {
-    expect(LetDownFit::of(copper(2), array_slice(copperSet(), 0, 2)))->toBeNull()
-        ->and(LetDownFit::of(copper(2), [copperSet()[0], copperSet()[0], copperSet()[0]]))->toBeNull();
+    expect(LetDownFit::of(copper(2), array_slice(copperSet(), 0, 2)))
+        ->toBeNull()
+        ->and(LetDownFit::of(copper(2), [copperSet()[0], copperSet()[0], copperSet()[0]]))
+        ->toBeNull();
 });
 
 it('refuses cards of another light', function (): void {
@@ -92,6 +143,12 @@ it('refuses cards of another light', function (): void {
 
 it('keeps its path for the picture, thinnest to thickest', function (): void {
     $path = LetDownFit::of(copper(2.2), copperSet())?->path ?? [];
-    $nearest = array_reduce($path, fn (?array $best, array $p): array => $best === null || $p['overall'] < $best['overall'] ? $p : $best);
-    expect(array_column($path, 'coats'))->toHaveCount(21)->and($nearest['coats'] ?? null)->toEqualWithDelta(2.2, 0.11);
+    $nearest = array_reduce(
+        $path,
+        fn (?array $best, array $p): array => $best === null || $p['overall'] < $best['overall'] ? $p : $best,
+    );
+    expect(array_column($path, 'coats'))
+        ->toHaveCount(21)
+        ->and($nearest['coats'] ?? null)
+        ->toEqualWithDelta(2.2, 0.11);
 });

@@ -15,6 +15,12 @@ final class BadFormula extends DomainException implements TintException
 
     public static function amount(string $toner, float $grams): self
     {
-        return new self(sprintf('%s: %s g cannot be poured. Amounts lie above 0 and up to 20000 g.', $toner, is_finite($grams) ? (string) round($grams, 3) : 'that'));
+        return new self(
+            sprintf(
+                '%s: %s g cannot be poured. Amounts lie above 0 and up to 20000 g.',
+                $toner,
+                is_finite($grams) ? (string) round($grams, 3) : 'that',
+            ),
+        );
     }
 }

@@ -10,15 +10,25 @@ final readonly class AbsorptionPath
     /** Bounds of a for each coat: below it nothing changes, above it one coat hides. */
     private const RANGE = [0.005, 3.0];
 
-    private function __construct(public float $end, public float $swing, public float $absorbs) {}
+    /** Past the cards a channel is held to so many times what they showed, up and down: a path says little out there. */
+    private const HELD = 2.0;
+
+    private function __construct(
+        public float $end,
+        public float $swing,
+        public float $absorbs,
+        private float $least,
+        private float $most,
+    ) {}
 
     public function at(float $coats): float
     {
-        return $this->end + $this->swing * exp(-2.0 * $this->absorbs * $coats);
+        return max($this->least, min($this->most, $this->end + $this->swing * exp(-2.0 * $this->absorbs * $coats)));
     }
 
     /**
-     * For a given a the rest is a straight line fit in closed form; a is found by trying 40 values on a logarithmic scale and halving the
+     * For a given a the rest is a straight line fit in closed form; a is found by trying 40 values on a logarithmic
+     * scale and halving the
      * bracket around the best, 25 times.
      *
      * @param list<float> $coats
@@ -49,7 +59,9 @@ final readonly class AbsorptionPath
         $a = ($low + $high) / 2.0;
         [, $end, $swing] = self::line($coats, $values, $a);
 
-        return new self($end, $swing, $a);
+        $least = $values === [] ? 0.0 : max(0.0, min($values));
+
+        return new self($end, $swing, $a, $least / self::HELD, max(0.0, ...$values) * self::HELD);
     }
 
     /**

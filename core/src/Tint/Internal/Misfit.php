@@ -12,7 +12,8 @@ use Kalopsis\Tint\PaintModel;
 
 /**
  * How far a mix would be from the car, as a list of numbers whose squares add up: CIEDE2000's terms at each angle and, where
- * spectra are known, how the lightness of each wavelength differs, so that toners with the same colour but another spectrum are told
+ * spectra are known, how the lightness of each wavelength differs, so that toners with the same colour but another
+ * spectrum are told
  * apart. What the model gets wrong about the present card is carried along: predicted + (card - model of the card).
  */
 final readonly class Misfit
@@ -48,7 +49,11 @@ final readonly class Misfit
             if ($car->hasSpectra() && $card->hasSpectra()) {
                 $target[$angle] = self::lightness($car->spectra[$angle]->values);
                 $modelled = self::lightness($now[$angle]);
-                $spectralGap[$angle] = array_map(fn (float $v, float $m): float => $v - $m, self::lightness($card->spectra[$angle]->values), $modelled);
+                $spectralGap[$angle] = array_map(
+                    fn (float $v, float $m): float => $v - $m,
+                    self::lightness($card->spectra[$angle]->values),
+                    $modelled,
+                );
             }
         }
 

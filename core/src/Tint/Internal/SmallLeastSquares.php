@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Tint\Internal;
 
 /**
- * Least squares with one to three unknowns, all of which must come out positive, in closed form over a table of inner products made
+ * Least squares with one to three unknowns, all of which must come out positive, in closed form over a table of inner
+ * products made
  * once: hundreds of sets are tried for each advice. And a bounded version for the refinement.
  */
 final readonly class SmallLeastSquares
@@ -73,7 +74,8 @@ final readonly class SmallLeastSquares
     }
 
     /**
-     * Minimises |residuals + columns x|^2 between bounds by going round the unknowns (coordinate descent; the cost is convex, so it
+     * Minimises |residuals + columns x|^2 between bounds by going round the unknowns (coordinate descent; the cost is
+     * convex, so it
      * falls with each round and the rounds are bounded).
      *
      * @param list<list<float>> $columns

@@ -23,7 +23,10 @@ final class TintWords
     {
         $out = [];
         $kinds = array_map(fn (string $t): TonerKind => $library->toner($t)->kind, array_keys($additions));
-        $greys = in_array(TonerKind::White, $kinds, true) && in_array(TonerKind::Black, $kinds, true) && min([0.0, ...array_values($additions)]) >= 0.0;
+        $greys =
+            in_array(TonerKind::White, $kinds, true) &&
+            in_array(TonerKind::Black, $kinds, true) &&
+            min([0.0, ...array_values($additions)]) >= 0.0;
         if ($greys) {
             $out[] = 'greys it: black and white together';
         }
@@ -37,7 +40,11 @@ final class TintWords
                 continue;
             }
             $does = self::words($now, $misfit->labs($cup->plus([$toner => $g])->grams));
-            $out[] = ($g > 0.0 ? '' : 'less ') . lcfirst($library->toner($toner)->name) . ': ' . ($does === '' ? 'a touch' : $does);
+            $out[] =
+                ($g > 0.0 ? '' : 'less ') .
+                lcfirst($library->toner($toner)->name) .
+                ': ' .
+                ($does === '' ? 'a touch' : $does);
         }
 
         return $out;
@@ -58,7 +65,7 @@ final class TintWords
         $last = $then[$flop]->l - $now[$flop]->l;
         $lighter = fn (float $d): string => $d > 0.0 ? 'lighter' : 'darker';
         $out = [];
-        if ($face === $flop || ($first > 0.0) === ($last > 0.0)) {
+        if ($face === $flop || $first > 0.0 === $last > 0.0) {
             if (max(abs($first), abs($last)) >= self::WORTH) {
                 $out[] = $lighter(abs($first) > abs($last) ? $first : $last);
             }
