@@ -13,7 +13,12 @@ final readonly class Comparison
      * @param non-empty-array<int, AngleDifference> $angles by angle, face to flop
      * @param ?float $flop difference of Alman's flop index, card minus car
      */
-    private function __construct(public Measurement $car, public Measurement $card, public array $angles, public ?float $flop) {}
+    private function __construct(
+        public Measurement $car,
+        public Measurement $card,
+        public array $angles,
+        public ?float $flop,
+    ) {}
 
     /** @throws CannotCompare when light, observer or angles do not fit */
     public static function of(Measurement $car, Measurement $card): self
@@ -59,7 +64,8 @@ final readonly class Comparison
     }
 
     /**
-     * How much further apart they are in another light than in this one, worst angle, CIEDE2000; null without spectra. Above about
+     * How much further apart they are in another light than in this one, worst angle, CIEDE2000; null without
+     * spectra. Above about
      * 1 people see a match go (metamerism).
      */
     public function apartUnder(Viewing $other): ?float

@@ -6,7 +6,8 @@ namespace Kalopsis\Colour;
 
 /**
  * Takes a measured finish apart into a body, the same at all angles, and flakes with a lobe: XYZ(angle) = body + g(angle) flake,
- * least squares over the angles, each weighted by its own lightness so that the flop counts as much as the face. What the fit leaves is
+ * least squares over the angles, each weighted by its own lightness so that the flop counts as much as the face. What
+ * the fit leaves is
  * kept at each angle, so that the measured finish comes back exactly. Solids have no flakes.
  */
 final readonly class EffectFit
@@ -43,7 +44,13 @@ final readonly class EffectFit
             $body[$c] = max(0.0, ($sv - $flake[$c] * $sg) / $s);
         }
 
-        return self::with(new Xyz($body['x'], $body['y'], $body['z']), new Xyz($flake['x'], $flake['y'], $flake['z']), $xyz, $lobe, $m->viewing);
+        return self::with(
+            new Xyz($body['x'], $body['y'], $body['z']),
+            new Xyz($flake['x'], $flake['y'], $flake['z']),
+            $xyz,
+            $lobe,
+            $m->viewing,
+        );
     }
 
     /** A finish whose body and flake are known. */

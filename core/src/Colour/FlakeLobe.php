@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Colour;
 
 /**
- * What flakes lying at a spread of tilts throw towards each angle. Own model, docs/model.md section 8: geometry after Snell, a normal
+ * What flakes lying at a spread of tilts throw towards each angle. Own model, docs/model.md section 8: geometry after
+ * Snell, a normal
  * spread of tilts, light at 45 degrees under a clear of refractive index 1.5.
  */
 final readonly class FlakeLobe
@@ -39,13 +40,24 @@ final readonly class FlakeLobe
         /** @var array<int, float> $known four trigonometric functions, asked for thousands of times */
         static $known = [];
 
-        return $known[$angle] ??= rad2deg(asin(sin(deg2rad(45.0)) / self::INDEX) - asin(sin(deg2rad(45.0 - $angle)) / self::INDEX)) / 2.0;
+        return $known[$angle] ??=
+            rad2deg(asin(sin(deg2rad(45.0)) / self::INDEX) - asin(sin(deg2rad(45.0 - $angle)) / self::INDEX)) / 2.0;
     }
 
     /** Weight of the flake's colour at an aspecular angle: 1 at the top of a level lobe. */
     public function at(int $angle): float
     {
-        return (1.0 - self::SWIM * $this->tooWet) * (self::LEVEL_DEG / $this->spreadDeg) ** 2
-            * exp(-self::tilt($angle) ** 2 / (2.0 * $this->spreadDeg ** 2)) + self::STRAY * $this->dryness;
+        return self::weight(self::tilt($angle), $this->spreadDeg, $this->dryness, $this->tooWet);
+    }
+
+    /** The same without an object: every coat at every place of every blend that is tried comes through here. */
+    public static function weight(float $tiltDeg, float $spreadDeg, float $dryness, float $tooWet): float
+    {
+        $variance = $spreadDeg * $spreadDeg;
+
+        return (1.0 - self::SWIM * $tooWet) *
+            (self::LEVEL_DEG * self::LEVEL_DEG / $variance) *
+            exp(-($tiltDeg * $tiltDeg) / (2.0 * $variance)) +
+            self::STRAY * $dryness;
     }
 }

@@ -7,7 +7,10 @@ namespace Kalopsis\Colour;
 /** How much a finish darkens from face to flop: 0 for a solid, about 10 to 17 for metallics. */
 final class FlopIndex
 {
-    /** Alman, D. H.: Directional color measurement of metallic flake finishes, ISCC Williamsburg conference (1987). Null without 15, 45 and 110 degrees. */
+    /**
+     * Alman, D. H.: Directional color measurement of metallic flake finishes, ISCC Williamsburg conference (1987). Null
+     * without 15, 45 and 110 degrees.
+     */
     public static function of(Measurement $m): ?float
     {
         $face = $m->labs[15] ?? null;
@@ -17,6 +20,6 @@ final class FlopIndex
             return null;
         }
 
-        return 2.69 * max(0.0, $face->l - $flop->l) ** 1.11 / $between->l ** 0.86;
+        return (2.69 * max(0.0, $face->l - $flop->l) ** 1.11) / $between->l ** 0.86;
     }
 }

@@ -57,6 +57,19 @@ enum Geometry: string
         return null;
     }
 
+    /** Where somebody stands who sees an angle: one vocabulary for verdicts and for the light walk. */
+    public static function standing(int $angle): string
+    {
+        return match (true) {
+            $angle < 0 => 'past the gloss',
+            $angle <= 15 => 'into the gloss',
+            $angle <= 25 => 'close to the gloss',
+            $angle <= 45 => 'square on',
+            $angle <= 75 => 'from the side',
+            default => 'from low at the side',
+        };
+    }
+
     /** The part of the sweep an angle belongs to. */
     public static function place(int $angle): string
     {

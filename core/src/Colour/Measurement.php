@@ -15,7 +15,12 @@ final readonly class Measurement implements JsonSerializable
      * @param array<int, Lab> $labs by aspecular angle, face to flop
      * @param array<int, Spectrum> $spectra by angle; empty when only Lab is known
      */
-    private function __construct(public Geometry $geometry, public Viewing $viewing, public array $labs, public array $spectra) {}
+    private function __construct(
+        public Geometry $geometry,
+        public Viewing $viewing,
+        public array $labs,
+        public array $spectra,
+    ) {}
 
     /**
      * @param array<int, Lab> $labs by aspecular angle
@@ -82,7 +87,8 @@ final readonly class Measurement implements JsonSerializable
     }
 
     /**
-     * Mean of several, over the angles all have: of the spectra where all have them, of XYZ otherwise (light adds up, L* does not).
+     * Mean of several, over the angles all have: of the spectra where all have them, of XYZ otherwise (light adds up,
+     * L* does not).
      *
      * @param non-empty-list<self> $all
      * @throws CannotCompare when viewing or angles do not fit together
@@ -127,7 +133,12 @@ final readonly class Measurement implements JsonSerializable
     /** @return array{geometry: string, viewing: string, labs: array<int, Lab>, spectra: array<int, Spectrum>} */
     public function jsonSerialize(): array
     {
-        return ['geometry' => $this->geometry->value, 'viewing' => $this->viewing->name(), 'labs' => $this->labs, 'spectra' => $this->spectra];
+        return [
+            'geometry' => $this->geometry->value,
+            'viewing' => $this->viewing->name(),
+            'labs' => $this->labs,
+            'spectra' => $this->spectra,
+        ];
     }
 
     /**
@@ -136,9 +147,12 @@ final readonly class Measurement implements JsonSerializable
      */
     private static function geometry(array $angles): Geometry
     {
-        return Geometry::ofAngles($angles) ?? throw NotAColour::spectrum(sprintf(
-            'These angles do not make a reading: %s. Taken are 45/0; 15, 45, 110; 25, 45, 75; 15, 25, 45, 75, 110; and those with -15.',
-            $angles === [] ? 'none' : implode(', ', $angles),
-        ));
+        return Geometry::ofAngles($angles) ??
+            throw NotAColour::spectrum(
+                sprintf(
+                    'These angles do not make a reading: %s. Taken are 45/0; 15, 45, 110; 25, 45, 75; 15, 25, 45, 75, 110; and those with -15.',
+                    $angles === [] ? 'none' : implode(', ', $angles),
+                ),
+            );
     }
 }

@@ -20,7 +20,9 @@ final class PainterWords
     {
         $parts = [...self::lightness($c), ...self::colour($c)];
         if ($parts === []) {
-            return $c->worst()->de2000 < self::SPEAKS_AT ? 'Matches at every angle.' : 'Close: nothing stands out at any one angle.';
+            return $c->worst()->de2000 < self::SPEAKS_AT
+                ? 'Matches at every angle.'
+                : 'Close: nothing stands out at any one angle.';
         }
 
         return ucfirst(implode(', ', $parts)) . '.';

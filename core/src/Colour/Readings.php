@@ -9,7 +9,8 @@ use Kalopsis\Colour\Exception\CannotCompare;
 use Kalopsis\Colour\Internal\Middle;
 
 /**
- * Several shots of one surface: their mean, how far they lie apart, and those that stand out. A shot stands out when it is further
+ * Several shots of one surface: their mean, how far they lie apart, and those that stand out. A shot stands out when
+ * it is further
  * from the middle of all than 3.5 robust standard deviations (median absolute deviation, Iglewicz and Hoaglin 1993) and
  * than an instrument's own repeatability explains. Own model, docs/model.md section 6.
  */
@@ -65,7 +66,12 @@ final readonly class Readings
                 );
             }
             foreach ($shots as $shot) {
-                $away[$shot->id] = max(array_map(fn (int $angle): float => Ciede2000::between($middle[$angle], $shot->measurement->at($angle)), $angles));
+                $away[$shot->id] = max(
+                    array_map(
+                        fn (int $angle): float => Ciede2000::between($middle[$angle], $shot->measurement->at($angle)),
+                        $angles,
+                    ),
+                );
             }
         }
         $outliers = self::standingOut($away);

@@ -46,10 +46,14 @@ final class Screen
         // Seen in its own light the eye is adapted to it, so the paint's white is laid on the screen's white.
         $white = $viewing->white();
         $screen = Viewing::of(Illuminant::D65, Observer::Two)->white();
-        $xyz = new Xyz(0.01 * $exposure * $light->x * $screen->x / $white->x, 0.01 * $exposure * $light->y, 0.01 * $exposure * $light->z * $screen->z / $white->z);
+        $xyz = new Xyz(
+            (0.01 * $exposure * $light->x * $screen->x) / $white->x,
+            0.01 * $exposure * $light->y,
+            (0.01 * $exposure * $light->z * $screen->z) / $white->z,
+        );
         $linear = [
             3.2404542 * $xyz->x - 1.5371385 * $xyz->y - 0.4985314 * $xyz->z,
-            -0.9692660 * $xyz->x + 1.8760108 * $xyz->y + 0.0415560 * $xyz->z,
+            -0.969266 * $xyz->x + 1.8760108 * $xyz->y + 0.041556 * $xyz->z,
             0.0556434 * $xyz->x - 0.2040259 * $xyz->y + 1.0572252 * $xyz->z,
         ];
         $hex = '#';

@@ -39,13 +39,17 @@ final readonly class Spectrum implements JsonSerializable
     {
         $count = count($values);
         if ($count !== self::COUNT && $count !== 16) {
-            throw NotAColour::spectrum("A spectrum has 31 values (every 10 nm) or 16 (every 20 nm) from 400 to 700 nm; this one has {$count}.");
+            throw NotAColour::spectrum(
+                "A spectrum has 31 values (every 10 nm) or 16 (every 20 nm) from 400 to 700 nm; this one has {$count}.",
+            );
         }
         foreach ($values as $i => $value) {
             if (! ($value >= -0.01 && $value <= self::MOST)) {
                 $nm = self::FIRST_NM + $i * ($count === 16 ? 20 : 10);
 
-                throw NotAColour::spectrum("The reflectance at {$nm} nm cannot be {$value}: it lies between 0 and 20, 1 being the white tile.");
+                throw NotAColour::spectrum(
+                    "The reflectance at {$nm} nm cannot be {$value}: it lies between 0 and 20, 1 being the white tile.",
+                );
             }
         }
 

@@ -50,10 +50,15 @@ final readonly class Fields
         $value = $this->values[$name] ?? null;
         $value = is_string($value) && mb_check_encoding($value, 'UTF-8') ? trim($value) : null;
         if ($value === null || mb_strlen($value) < $least || mb_strlen($value) > $most) {
-            $this->problems->add($this->path($name), $value === null || $value === '' ? 'missing' : 'length', Phrase::of(
-                '{what} needs {least} to {most} characters.',
-                ['what' => $what, 'least' => $least, 'most' => $most],
-            ));
+            $this->problems->add(
+                $this->path($name),
+                $value === null || $value === '' ? 'missing' : 'length',
+                Phrase::of('{what} needs {least} to {most} characters.', [
+                    'what' => $what,
+                    'least' => $least,
+                    'most' => $most,
+                ]),
+            );
 
             return '';
         }
@@ -67,10 +72,15 @@ final readonly class Fields
         $value = $this->values[$name] ?? null;
         $number = is_int($value) || is_float($value) ? (float) $value : NAN;
         if (! ($number >= $least && $number <= $most)) {
-            $this->problems->add($this->path($name), is_nan($number) ? 'not-a-number' : 'out-of-range', Phrase::of(
-                '{what} must be between {least} and {most}.',
-                ['what' => $what, 'least' => Quantity::of($least, $unit), 'most' => Quantity::of($most, $unit)],
-            ));
+            $this->problems->add(
+                $this->path($name),
+                is_nan($number) ? 'not-a-number' : 'out-of-range',
+                Phrase::of('{what} must be between {least} and {most}.', [
+                    'what' => $what,
+                    'least' => Quantity::of($least, $unit),
+                    'most' => Quantity::of($most, $unit),
+                ]),
+            );
 
             return $least;
         }
@@ -84,7 +94,11 @@ final readonly class Fields
         $value = $this->values[$name] ?? null;
         $number = is_int($value) || is_float($value) ? (float) $value : NAN;
         if (! ($number >= $least && $number <= $most)) {
-            $this->problems->add($this->path($name), is_nan($number) ? 'not-a-number' : 'out-of-range', "{$what} must be between {$least} and {$most}.");
+            $this->problems->add(
+                $this->path($name),
+                is_nan($number) ? 'not-a-number' : 'out-of-range',
+                "{$what} must be between {$least} and {$most}.",
+            );
 
             return $least;
         }
@@ -109,7 +123,11 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
         if (! is_int($value) || $value < $least || $value > $most) {
-            $this->problems->add($this->path($name), is_int($value) ? 'out-of-range' : 'not-a-number', "{$what} must be a whole number from {$least} to {$most}.");
+            $this->problems->add(
+                $this->path($name),
+                is_int($value) ? 'out-of-range' : 'not-a-number',
+                "{$what} must be a whole number from {$least} to {$most}.",
+            );
 
             return $least;
         }
@@ -168,7 +186,11 @@ final readonly class Fields
         $value = $this->values[$name] ?? null;
         $numbers = is_array($value) ? array_values(array_filter($value, self::isNumber(...))) : [];
         if (! is_array($value) || count($value) !== $count || count($numbers) !== $count) {
-            $this->problems->add($this->path($name), $value === null ? 'missing' : 'not-numbers', "{$what}: {$count} numbers are needed.");
+            $this->problems->add(
+                $this->path($name),
+                $value === null ? 'missing' : 'not-numbers',
+                "{$what}: {$count} numbers are needed.",
+            );
 
             return [];
         }
@@ -176,13 +198,51 @@ final readonly class Fields
         return array_map(floatval(...), $numbers);
     }
 
+    /**
+     * Short texts, one of each.
+     *
+     * @return list<string>
+     */
+    public function texts(string $name, int $most, int $longest, string $what): array
+    {
+        $out = [];
+        foreach ($this->list($name, $most) as $i => $value) {
+            if (! is_string($value) || $value === '' || mb_strlen($value) > $longest) {
+                $this->problems->add(
+                    $this->path("{$name}.{$i}"),
+                    'not-a-text',
+                    "{$what} needs 1 to {$longest} characters.",
+                );
+
+                return [];
+            }
+            $out[$value] = $value;
+        }
+
+        return array_values($out);
+    }
+
+    public function isText(string $name, string $text): bool
+    {
+        return ($this->values[$name] ?? null) === $text;
+    }
+
     /** @return list<array{float, float}> points in mm */
     public function points(string $name, int $most): array
     {
         $points = [];
         foreach ($this->list($name, $most) as $i => $value) {
-            if (! is_array($value) || count($value) !== 2 || ! self::isNumber($value[0] ?? null) || ! self::isNumber($value[1] ?? null)) {
-                $this->problems->add($this->path("{$name}.{$i}"), 'not-a-point', 'A point is a pair of numbers, [x, y] in mm.');
+            if (
+                ! is_array($value) ||
+                count($value) !== 2 ||
+                ! self::isNumber($value[0] ?? null) ||
+                ! self::isNumber($value[1] ?? null)
+            ) {
+                $this->problems->add(
+                    $this->path("{$name}.{$i}"),
+                    'not-a-point',
+                    'A point is a pair of numbers, [x, y] in mm.',
+                );
 
                 return [];
             }

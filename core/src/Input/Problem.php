@@ -15,6 +15,11 @@ final readonly class Problem implements JsonSerializable
     /** @return array{field: string, code: string, detail: string, phrase: Phrase} */
     public function jsonSerialize(): array
     {
-        return ['field' => $this->field, 'code' => $this->code, 'detail' => $this->detail->jsonSerialize()['plain'], 'phrase' => $this->detail];
+        return [
+            'field' => $this->field,
+            'code' => $this->code,
+            'detail' => $this->detail->jsonSerialize()['plain'],
+            'phrase' => $this->detail,
+        ];
     }
 }

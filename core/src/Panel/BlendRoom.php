@@ -16,7 +16,13 @@ final class BlendRoom
         $panel = $body->panel($repair->panelId);
         $rooms = [];
         foreach ($body->seamsOf($panel->id) as $seam) {
-            $rooms[] = self::to($repair, $panel, $seam->lineOn($panel->id), $seam->other($panel->id), $body->panel($seam->other($panel->id))->name);
+            $rooms[] = self::to(
+                $repair,
+                $panel,
+                $seam->lineOn($panel->id),
+                $seam->other($panel->id),
+                $body->panel($seam->other($panel->id))->name,
+            );
         }
         $free = [];
         foreach ($panel->freeEdges as $edge) {
@@ -46,15 +52,28 @@ final class BlendRoom
             $share = $away > 0.0 ? min(1.0, $repair->shape->radiusMm / $away) : 0.0;
             $from = new Point($centre->x + ($to->x - $centre->x) * $share, $centre->y + ($to->y - $centre->y) * $share);
 
-            return new Room($repair->id, $panel->id, $neighbour, $edge, max(0.0, $away - $repair->shape->radiusMm), $from, $to);
+            return new Room(
+                $repair->id,
+                $panel->id,
+                $neighbour,
+                $edge,
+                max(0.0, $away - $repair->shape->radiusMm),
+                $from,
+                $to,
+            );
         }
 
         return self::fromOutline($repair, $panel, $line, $neighbour, $edge);
     }
 
     /** The shortest way between a ring and a line starts or ends at a corner of one of them, or is 0. */
-    private static function fromOutline(Repair $repair, Panel $panel, Polyline $line, ?string $neighbour, string $edge): Room
-    {
+    private static function fromOutline(
+        Repair $repair,
+        Panel $panel,
+        Polyline $line,
+        ?string $neighbour,
+        string $edge,
+    ): Room {
         $outline = $repair->shape->outlineOn($panel);
         $ring = $outline->asLine();
         $best = INF;

@@ -66,7 +66,13 @@ final class BodyShapeSvg
             $seams[] = self::seam($pair, $panels);
         }
 
-        return new BodyShape($key, self::word($root, 'data-name', 'svg'), $root->getAttribute('data-style'), $panels, $seams);
+        return new BodyShape(
+            $key,
+            self::word($root, 'data-name', 'svg'),
+            $root->getAttribute('data-style'),
+            $panels,
+            $seams,
+        );
     }
 
     /** Writes what `read` reads; curves stay flattened, places are kept to a tenth of a millimetre. */
@@ -97,13 +103,23 @@ final class BodyShapeSvg
             $lines[] = '    <path data-role="outline" d="' . self::path($panel->outline->xs, $panel->outline->ys) . ' Z"/>';
             foreach ([['body-line', $panel->bodyLines], ['edge', $panel->freeEdges]] as [$role, $named]) {
                 foreach ($named as $line) {
-                    $lines[] = sprintf('    <path data-role="%s" data-name="%s" d="%s"/>', $role, $x($line->name), self::path($line->line->xs, $line->line->ys));
+                    $lines[] = sprintf(
+                        '    <path data-role="%s" data-name="%s" d="%s"/>',
+                        $role,
+                        $x($line->name),
+                        self::path($line->line->xs, $line->line->ys),
+                    );
                 }
             }
             $lines[] = '  </g>';
         }
         foreach ($body->seams as $seam) {
-            $lines[] = sprintf('  <g data-seam="%s %s" data-gap="%s">', $x($seam->panelA), $x($seam->panelB), round($seam->gapMm, 2));
+            $lines[] = sprintf(
+                '  <g data-seam="%s %s" data-gap="%s">',
+                $x($seam->panelA),
+                $x($seam->panelB),
+                round($seam->gapMm, 2),
+            );
             $lines[] = '    <path data-role="seam-a" d="' . self::path($seam->lineA->xs, $seam->lineA->ys) . '"/>';
             $lines[] = '    <path data-role="seam-b" d="' . self::path($seam->lineB->xs, $seam->lineB->ys) . '"/>';
             $lines[] = '  </g>';
@@ -131,15 +147,21 @@ final class BodyShapeSvg
         }
         [$least, $most] = self::PANEL_AREA_MM2;
         if (! ($outline->areaMm2() >= $least && $outline->areaMm2() <= $most)) {
-            throw BadBodyShape::because($id, sprintf('%.3f m² is no size for a panel; is the drawing in mm?', $outline->areaMm2() / 1e6));
+            throw BadBodyShape::because(
+                $id,
+                sprintf('%.3f m² is no size for a panel; is the drawing in mm?', $outline->areaMm2() / 1e6),
+            );
         }
 
         return new Panel(
             $id,
             self::word($group, 'data-name', $id),
-            PanelKind::tryFrom($group->getAttribute('data-panel')) ?? throw BadBodyShape::because($id, 'unknown kind of panel "' . $group->getAttribute('data-panel') . '".'),
-            Material::tryFrom($group->getAttribute('data-material')) ?? throw BadBodyShape::because($id, 'data-material is steel, aluminium or plastic.'),
-            Orientation::tryFrom($group->getAttribute('data-orientation')) ?? throw BadBodyShape::because($id, 'data-orientation is flat or upright.'),
+            PanelKind::tryFrom($group->getAttribute('data-panel')) ??
+                throw BadBodyShape::because($id, 'unknown kind of panel "' . $group->getAttribute('data-panel') . '".'),
+            Material::tryFrom($group->getAttribute('data-material')) ??
+                throw BadBodyShape::because($id, 'data-material is steel, aluminium or plastic.'),
+            Orientation::tryFrom($group->getAttribute('data-orientation')) ??
+                throw BadBodyShape::because($id, 'data-orientation is flat or upright.'),
             $outline,
             self::namedLines($group, 'body-line', $id),
             self::namedLines($group, 'edge', $id),
@@ -174,7 +196,10 @@ final class BodyShapeSvg
     private static function namedLines(DOMElement $group, string $role, string $where): array
     {
         return array_map(
-            fn (DOMElement $path): NamedLine => new NamedLine(self::word($path, 'data-name', "{$where}, {$role}"), self::line($path, $where)),
+            fn (DOMElement $path): NamedLine => new NamedLine(
+                self::word($path, 'data-name', "{$where}, {$role}"),
+                self::line($path, $where),
+            ),
             self::paths($group, $role),
         );
     }

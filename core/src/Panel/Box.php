@@ -23,7 +23,12 @@ final readonly class Box implements JsonSerializable
     /** The box around both. */
     public function and(self $other): self
     {
-        return new self(min($this->x0, $other->x0), min($this->y0, $other->y0), max($this->x1, $other->x1), max($this->y1, $other->y1));
+        return new self(
+            min($this->x0, $other->x0),
+            min($this->y0, $other->y0),
+            max($this->x1, $other->x1),
+            max($this->y1, $other->y1),
+        );
     }
 
     public function centre(): Point

@@ -35,8 +35,13 @@ final readonly class DistanceField
      * @param list<float> $levels the reaches that regions will be asked for, mm
      * @param list<array{Polyline, Point}> $stops lines that colour does not pass, each with a point on the near side
      */
-    public function __construct(private Panel $panel, private array $footprints, array $levels, array $stops = [], float $stepMm = self::STEP_MM)
-    {
+    public function __construct(
+        private Panel $panel,
+        private array $footprints,
+        array $levels,
+        array $stops = [],
+        float $stepMm = self::STEP_MM,
+    ) {
         $this->lattice = Lattice::over($panel->outline->box(), $stepMm);
         $this->distance = $this->lattice->distances(array_map(fn (Footprint $f) => $f->shape(), $footprints), $levels);
         // Beyond the last level the panel's edge does not matter.
@@ -66,7 +71,13 @@ final readonly class DistanceField
         if ($this->covers($reachMm)) {
             return Region::whole($this->panel->outline);
         }
-        $rings = Contours::trace($this->lattice, $this->distance->nodes, $reachMm, $this->mask->nodes, $this->skips($reachMm));
+        $rings = Contours::trace(
+            $this->lattice,
+            $this->distance->nodes,
+            $reachMm,
+            $this->mask->nodes,
+            $this->skips($reachMm),
+        );
         $area = 0.0;
         foreach ($rings as $ring) {
             $area += Outline::shoelace($ring['xs'], $ring['ys']);
@@ -77,7 +88,8 @@ final readonly class DistanceField
     }
 
     /**
-     * The distances themselves, a number for each node, row by row, rounded to mm, also for nodes past the panel's edge; beyond a line that colour
+     * The distances themselves, a number for each node, row by row, rounded to mm, also for nodes past the panel's
+     * edge; beyond a line that colour
      * stops at, `$mostMm`. Ask for it on a field whose levels lie no further apart than 25 mm.
      *
      * @return array{x0: float, y0: float, step: float, nx: int, ny: int, mm: list<int>}
@@ -90,7 +102,14 @@ final readonly class DistanceField
             $mm[] = (int) round($beyond ? $mostMm : min($d, $mostMm));
         }
 
-        return ['x0' => $this->lattice->x0, 'y0' => $this->lattice->y0, 'step' => $this->lattice->step, 'nx' => $this->lattice->nx, 'ny' => $this->lattice->ny, 'mm' => $mm];
+        return [
+            'x0' => $this->lattice->x0,
+            'y0' => $this->lattice->y0,
+            'step' => $this->lattice->step,
+            'nx' => $this->lattice->nx,
+            'ny' => $this->lattice->ny,
+            'mm' => $mm,
+        ];
     }
 
     /** Does everything on the panel lie within the reach: every node inside it, and every corner of its outline? */
@@ -127,7 +146,12 @@ final readonly class DistanceField
     {
         $state = [];
         foreach ($this->distance->least as $i => $low) {
-            $state[] = $low > $level || $this->mask->least[$i] > 0.0 ? 1 : ($this->distance->most[$i] < $level && $this->mask->most[$i] < 0.0 ? -1 : 0);
+            $state[] =
+                $low > $level || $this->mask->least[$i] > 0.0
+                    ? 1
+                    : ($this->distance->most[$i] < $level && $this->mask->most[$i] < 0.0
+                        ? -1
+                        : 0);
         }
         $w = $this->lattice->blocksX;
         $h = $this->lattice->blocksY;
@@ -135,7 +159,8 @@ final readonly class DistanceField
         foreach ($state as $i => $s) {
             $right = ($i % $w) + 1 < $w ? 1 : 0;
             $below = intdiv($i, $w) + 1 < $h ? $w : 0;
-            $skip[] = $s !== 0 && $state[$i + $right] === $s && $state[$i + $below] === $s && $state[$i + $right + $below] === $s;
+            $skip[] =
+                $s !== 0 && $state[$i + $right] === $s && $state[$i + $below] === $s && $state[$i + $right + $below] === $s;
         }
 
         return $skip;

@@ -14,7 +14,13 @@ use Kalopsis\Panel\Internal\Shape;
  */
 final readonly class Footprint
 {
-    private function __construct(public Repair $repair, public Outline $outline, private Shape $shape, private Panel $on, private Motion $motion) {}
+    private function __construct(
+        public Repair $repair,
+        public Outline $outline,
+        private Shape $shape,
+        private Panel $on,
+        private Motion $motion,
+    ) {}
 
     public static function at(Repair $repair, Panel $on): self
     {
@@ -32,6 +38,18 @@ final readonly class Footprint
         }
 
         return new self($repair, $outline, new Ring($outline), $on, $motion);
+    }
+
+    /**
+     * Everything between several footprints, as one: where colour fills the room between two repairs.
+     *
+     * @param non-empty-list<self> $footprints on the same panel
+     */
+    public static function around(array $footprints): self
+    {
+        $outline = Outline::around(array_map(fn (self $f): Outline => $f->outline, $footprints));
+
+        return new self($footprints[0]->repair, $outline, new Ring($outline), $footprints[0]->on, $footprints[0]->motion);
     }
 
     /** The same footprint seen across one seam more. */

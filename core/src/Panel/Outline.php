@@ -64,6 +64,48 @@ final readonly class Outline implements JsonSerializable
         return $outline;
     }
 
+    /**
+     * The convex hull of several outlines. Andrew, Information Processing Letters 9 (1979): monotone chain.
+     *
+     * @param non-empty-list<self> $outlines
+     */
+    public static function around(array $outlines): self
+    {
+        $points = [];
+        foreach ($outlines as $outline) {
+            foreach ($outline->xs as $i => $x) {
+                $points[] = [$x, $outline->ys[$i]];
+            }
+        }
+        sort($points);
+
+        return self::through([...self::halfHull($points), ...self::halfHull(array_reverse($points))], 0.0);
+    }
+
+    /**
+     * One side of the hull, without its last point.
+     *
+     * @param list<array{float, float}> $points in order
+     * @return list<array{float, float}>
+     */
+    private static function halfHull(array $points): array
+    {
+        $chain = [];
+        foreach ($points as [$x, $y]) {
+            while (($n = count($chain)) > 1) {
+                [[$ax, $ay], [$bx, $by]] = [$chain[$n - 2], $chain[$n - 1]];
+                if (($bx - $ax) * ($y - $ay) - ($by - $ay) * ($x - $ax) > 0.0) {
+                    break;
+                }
+                array_pop($chain);
+            }
+            $chain[] = [$x, $y];
+        }
+        array_pop($chain);
+
+        return $chain;
+    }
+
     /** Area inside, mm2, by the shoelace formula (Gauss). */
     public function areaMm2(): float
     {

@@ -6,6 +6,7 @@ namespace Kalopsis\Panel;
 
 use JsonSerializable;
 use Kalopsis\Panel\Exception\BadOutline;
+use Kalopsis\Panel\Internal\BeyondLine;
 
 /** An open line of straight pieces, mm: a body line, a free edge, one side of a seam. */
 final readonly class Polyline implements JsonSerializable
@@ -97,6 +98,12 @@ final readonly class Polyline implements JsonSerializable
         }
 
         return new Point($bx, $by);
+    }
+
+    /** Does a place lie past the line, both its ends carried on straight, seen from a point on the near side? */
+    public function isPassedBy(float $x, float $y, Point $near): bool
+    {
+        return (new BeyondLine($this, $near))->signed($x, $y) > 0.0;
     }
 
     public function moved(Motion $motion): self

@@ -18,6 +18,12 @@ final readonly class Repair
         public ?int $greyShade,
     ) {}
 
+    /** Radius of a round repair of the same area, mm. */
+    public function radiusMm(Panel $on): float
+    {
+        return $this->shape instanceof Spot ? $this->shape->radiusMm : sqrt($this->shape->outlineOn($on)->areaMm2() / M_PI);
+    }
+
     public function isWholePanel(): bool
     {
         return $this->shape instanceof WholePanel;

@@ -54,8 +54,16 @@ enum Unit: string
     public function factor(): float
     {
         return match ($this) {
-            self::Millimetre, self::Micrometre, self::SquareMetre, self::Millilitre, self::Gram,
-            self::Bar, self::Celsius, self::Minute, self::Percent => 1.0,
+            self::Millimetre,
+            self::Micrometre,
+            self::SquareMetre,
+            self::Millilitre,
+            self::Gram,
+            self::Bar,
+            self::Celsius,
+            self::Minute,
+            self::Percent
+                => 1.0,
             self::Centimetre => 10.0,
             self::Metre => 1000.0,
             self::Inch => 25.4,
@@ -69,7 +77,7 @@ enum Unit: string
             self::GallonUs => 3785.411784,
             self::Kilogram => 1000.0,
             self::Kilopascal => 0.01,
-            self::Psi => 4.4482216152605 / 645.16 * 10,
+            self::Psi => (4.4482216152605 / 645.16) * 10,
             self::Fahrenheit => 5 / 9,
         };
     }
@@ -99,8 +107,18 @@ enum Unit: string
     public function decimals(): int
     {
         return match ($this) {
-            self::Millimetre, self::Micrometre, self::Millilitre, self::Celsius, self::Fahrenheit,
-            self::Minute, self::Percent, self::Psi, self::Kilopascal, self::SquareCentimetre, self::SquareInch => 0,
+            self::Millimetre,
+            self::Micrometre,
+            self::Millilitre,
+            self::Celsius,
+            self::Fahrenheit,
+            self::Minute,
+            self::Percent,
+            self::Psi,
+            self::Kilopascal,
+            self::SquareCentimetre,
+            self::SquareInch
+                => 0,
             self::Centimetre, self::Gram, self::FluidOunceUs, self::Bar, self::Mil, self::SquareFoot, self::Inch => 1,
             self::Metre, self::SquareMetre, self::Litre, self::Foot, self::GallonUs => 2,
             self::Kilogram => 3,
@@ -109,13 +127,36 @@ enum Unit: string
 
     /** Spellings accepted when someone types a quantity, lower case. */
     private const SPELLINGS = [
-        '"' => self::Inch, '”' => self::Inch, 'inch' => self::Inch, 'inches' => self::Inch, "'" => self::Foot,
-        '°c' => self::Celsius, 'c' => self::Celsius, '°f' => self::Fahrenheit, 'f' => self::Fahrenheit,
-        'µm' => self::Micrometre, 'μm' => self::Micrometre, 'micron' => self::Micrometre, 'microns' => self::Micrometre,
-        'mils' => self::Mil, 'm²' => self::SquareMetre, 'ft²' => self::SquareFoot, 'cm²' => self::SquareCentimetre, 'in²' => self::SquareInch, 'sq ft' => self::SquareFoot,
-        'floz' => self::FluidOunceUs, 'oz' => self::FluidOunceUs, 'litre' => self::Litre, 'liter' => self::Litre,
-        'l' => self::Litre, 'gr' => self::Gram, 'mins' => self::Minute, 'minutes' => self::Minute,
-        'millimetre' => self::Millimetre, 'millimeter' => self::Millimetre, 'kpa' => self::Kilopascal,
+        '"' => self::Inch,
+        '”' => self::Inch,
+        'inch' => self::Inch,
+        'inches' => self::Inch,
+        "'" => self::Foot,
+        '°c' => self::Celsius,
+        'c' => self::Celsius,
+        '°f' => self::Fahrenheit,
+        'f' => self::Fahrenheit,
+        'µm' => self::Micrometre,
+        'μm' => self::Micrometre,
+        'micron' => self::Micrometre,
+        'microns' => self::Micrometre,
+        'mils' => self::Mil,
+        'm²' => self::SquareMetre,
+        'ft²' => self::SquareFoot,
+        'cm²' => self::SquareCentimetre,
+        'in²' => self::SquareInch,
+        'sq ft' => self::SquareFoot,
+        'floz' => self::FluidOunceUs,
+        'oz' => self::FluidOunceUs,
+        'litre' => self::Litre,
+        'liter' => self::Litre,
+        'l' => self::Litre,
+        'gr' => self::Gram,
+        'mins' => self::Minute,
+        'minutes' => self::Minute,
+        'millimetre' => self::Millimetre,
+        'millimeter' => self::Millimetre,
+        'kpa' => self::Kilopascal,
     ];
 
     /** The unit someone meant by typing `$text`; null when there is none. */

@@ -24,7 +24,9 @@ final readonly class Reason implements JsonSerializable
         return new self(is_string($rule) ? Phrase::of($rule) : $rule, $source, $citation, $inputs);
     }
 
-    /** @return array{rule: Phrase, source: string, citation: string, inputs: list<array{name: string, value: Quantity|string}>} */
+    /**
+     * @return array<string, mixed> rule, source, citation and inputs, each with its name and value
+     */
     public function jsonSerialize(): array
     {
         $inputs = [];

@@ -8,39 +8,54 @@ use Kalopsis\Panel\Orientation;
 use Kalopsis\Panel\PanelKind;
 
 const TWO_SHEETS = <<<'SVG'
-    <?xml version="1.0" encoding="UTF-8"?>
-    <svg xmlns="http://www.w3.org/2000/svg" viewBox="-60 -60 1024 420" data-kalopsis="body-shape 1" data-key="two-sheets" data-name="Two sheets" data-style="test">
-      <g id="left" data-panel="bonnet" data-name="Left &amp; first" data-material="aluminium" data-orientation="flat">
-        <path data-role="outline" d="M0 0 L400 0 L400 300 L0 300 Z"/>
-        <path data-role="body-line" data-name="crease" d="M0 150 L400 150"/>
-        <path data-role="edge" data-name="window" d="M0 0 L400 0"/>
-      </g>
-      <g id="right" data-panel="wing" data-name="Right" data-material="plastic" data-orientation="upright">
-        <path data-role="outline" d="M404 0 L904 0 L904 300 L404 300 Z"/>
-      </g>
-      <g data-seam="left right" data-gap="4">
-        <path data-role="seam-a" d="M400 0 L400 300"/>
-        <path data-role="seam-b" d="M404 0 L404 300"/>
-      </g>
-    </svg>
+<?xml version="1.0" encoding="UTF-8"?>
+<svg xmlns="http://www.w3.org/2000/svg" viewBox="-60 -60 1024 420" data-kalopsis="body-shape 1" data-key="two-sheets" data-name="Two sheets" data-style="test">
+  <g id="left" data-panel="bonnet" data-name="Left &amp; first" data-material="aluminium" data-orientation="flat">
+    <path data-role="outline" d="M0 0 L400 0 L400 300 L0 300 Z"/>
+    <path data-role="body-line" data-name="crease" d="M0 150 L400 150"/>
+    <path data-role="edge" data-name="window" d="M0 0 L400 0"/>
+  </g>
+  <g id="right" data-panel="wing" data-name="Right" data-material="plastic" data-orientation="upright">
+    <path data-role="outline" d="M404 0 L904 0 L904 300 L404 300 Z"/>
+  </g>
+  <g data-seam="left right" data-gap="4">
+    <path data-role="seam-a" d="M400 0 L400 300"/>
+    <path data-role="seam-b" d="M404 0 L404 300"/>
+  </g>
+</svg>
 
-    SVG;
+SVG;
 
 it('reads a literal drawing and writes it again to the letter', function (): void {
     $body = BodyShapeSvg::read(TWO_SHEETS);
-    expect($body->key)->toBe('two-sheets')->and($body->style)->toBe('test')
-        ->and($body->panel('left')->name)->toBe('Left & first')
-        ->and($body->panel('left')->kind)->toBe(PanelKind::Bonnet)
-        ->and($body->panel('left')->material)->toBe(Material::Aluminium)
-        ->and($body->panel('left')->orientation)->toBe(Orientation::Flat)
-        ->and($body->panel('left')->areaM2())->toBe(0.12)
-        ->and($body->panel('right')->areaM2())->toBe(0.15)
-        ->and($body->panel('left')->bodyLines[0]->line->lengthMm())->toBe(400.0)
-        ->and($body->panel('left')->freeEdges[0]->name)->toBe('window')
-        ->and($body->seams[0]->other('left'))->toBe('right')
-        ->and($body->seams[0]->bOntoA->isNone())->toBeTrue()
-        ->and($body->seamsOf('right'))->toHaveCount(1)
-        ->and(BodyShapeSvg::write($body))->toBe(TWO_SHEETS);
+    expect($body->key)
+        ->toBe('two-sheets')
+        ->and($body->style)
+        ->toBe('test')
+        ->and($body->panel('left')->name)
+        ->toBe('Left & first')
+        ->and($body->panel('left')->kind)
+        ->toBe(PanelKind::Bonnet)
+        ->and($body->panel('left')->material)
+        ->toBe(Material::Aluminium)
+        ->and($body->panel('left')->orientation)
+        ->toBe(Orientation::Flat)
+        ->and($body->panel('left')->areaM2())
+        ->toBe(0.12)
+        ->and($body->panel('right')->areaM2())
+        ->toBe(0.15)
+        ->and($body->panel('left')->bodyLines[0]->line->lengthMm())
+        ->toBe(400.0)
+        ->and($body->panel('left')->freeEdges[0]->name)
+        ->toBe('window')
+        ->and($body->seams[0]->other('left'))
+        ->toBe('right')
+        ->and($body->seams[0]->bOntoA->isNone())
+        ->toBeTrue()
+        ->and($body->seamsOf('right'))
+        ->toHaveCount(1)
+        ->and(BodyShapeSvg::write($body))
+        ->toBe(TWO_SHEETS);
 });
 
 it('lays a sheet drawn elsewhere against its neighbour, one gap apart', function (): void {

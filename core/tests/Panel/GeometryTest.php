@@ -46,7 +46,7 @@ describe('SVG paths', function (): void {
     ]);
 
     it('flattens curves within the tolerance: a quarter circle by the usual cubic', function (float $tolerance): void {
-        $k = 4 / 3 * tan(M_PI / 8);
+        $k = (4 / 3) * tan(M_PI / 8);
         $points = PathData::flatten(sprintf('M500 0 C500 %F %F 500 0 500', 500 * $k, 500 * $k), $tolerance, 'test');
         foreach ($points as $i => [$x, $y]) {
             expect(hypot($x, $y))->toEqualWithDelta(500.0, 0.15);
@@ -59,7 +59,11 @@ describe('SVG paths', function (): void {
 
     it('draws a quadratic as the cubic it is', function (): void {
         $quadratic = PathData::flatten('M0 0 Q50 100 100 0', 0.5, 'test');
-        $cubic = PathData::flatten('M0 0 C33.333333333333336 66.66666666666667 66.66666666666667 66.66666666666667 100 0', 0.5, 'test');
+        $cubic = PathData::flatten(
+            'M0 0 C33.333333333333336 66.66666666666667 66.66666666666667 66.66666666666667 100 0',
+            0.5,
+            'test',
+        );
         foreach ($cubic as $i => [$x, $y]) {
             expect($quadratic[$i][0])->toEqualWithDelta($x, 1e-9)->and($quadratic[$i][1])->toEqualWithDelta($y, 1e-9);
         }
@@ -67,36 +71,66 @@ describe('SVG paths', function (): void {
 
     it('refuses what it cannot read', function (string $d): void {
         PathData::flatten($d, 0.5, 'test');
-    })->with(['10 20 30', 'M10', 'M10 20 L30', 'M1 1 A5 5 0 0 1 10 10', 'M0 0 L1 1 ; 2', 'M0 0 C1 1 2 2', 'M0 0 Z 5 5', 'X1 1'])->throws(BadBodyShape::class);
+    })
+        ->with([
+            '10 20 30',
+            'M10',
+            'M10 20 L30',
+            'M1 1 A5 5 0 0 1 10 10',
+            'M0 0 L1 1 ; 2',
+            'M0 0 C1 1 2 2',
+            'M0 0 Z 5 5',
+            'X1 1',
+        ])
+        ->throws(BadBodyShape::class);
 });
 
 describe('distances', function (): void {
     it('never disagrees with a disc about what is inside it', function (): void {
-        $this->limitTo(40)->forAll(Generators::choose(-400, 400), Generators::choose(-400, 400))->then(function (int $x, int $y): void {
-            $points = [];
-            for ($i = 0; $i < 360; $i++) {
-                $points[] = [200 * cos(deg2rad($i)), 200 * sin(deg2rad($i))];
-            }
-            expect((new Ring(Outline::through($points)))->signed($x, $y))->toEqualWithDelta((new Disc(0, 0, 200))->signed($x, $y), 0.02);
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(-400, 400), Generators::choose(-400, 400))
+            ->then(function (int $x, int $y): void {
+                $points = [];
+                for ($i = 0; $i < 360; $i++) {
+                    $points[] = [200 * cos(deg2rad($i)), 200 * sin(deg2rad($i))];
+                }
+                expect((new Ring(Outline::through($points)))->signed($x, $y))->toEqualWithDelta(
+                    (new Disc(0, 0, 200))->signed($x, $y),
+                    0.02,
+                );
+            });
     });
 
     it('changes by no more than the way walked (Lipschitz)', function (): void {
         $ring = new Ring(Outline::through([[0, 0], [300, 20], [320, 400], [150, 180], [-40, 380]]));
-        $this->limitTo(60)->forAll(Generators::choose(-500, 800), Generators::choose(-500, 800), Generators::choose(-60, 60), Generators::choose(-60, 60))
+        $this->limitTo(60)
+            ->forAll(
+                Generators::choose(-500, 800),
+                Generators::choose(-500, 800),
+                Generators::choose(-60, 60),
+                Generators::choose(-60, 60),
+            )
             ->then(function (int $x, int $y, int $dx, int $dy) use ($ring): void {
-                expect(abs($ring->signed($x + $dx, $y + $dy) - $ring->signed($x, $y)))->toBeLessThanOrEqual(hypot($dx, $dy) + 1e-9);
+                expect(abs($ring->signed($x + $dx, $y + $dy) - $ring->signed($x, $y)))->toBeLessThanOrEqual(
+                    hypot($dx, $dy) + 1e-9,
+                );
             });
     });
 
     it('knows the far side of a line, carried on beyond its ends', function (): void {
         $line = new BeyondLine(Polyline::through([[0, 0], [100, 0], [200, 50]]), new Point(50, -80));
-        expect($line->signed(50, -30))->toBe(-30.0)
-            ->and($line->signed(50, 40))->toBe(40.0)
-            ->and($line->signed(-500, 10))->toBe(10.0)
-            ->and($line->signed(-500, -10))->toBe(-10.0)
-            ->and($line->signed(400, 300))->toBeGreaterThan(0.0)
-            ->and($line->block(0, -10, 10, 3, []))->toHaveCount(9);
+        expect($line->signed(50, -30))
+            ->toBe(-30.0)
+            ->and($line->signed(50, 40))
+            ->toBe(40.0)
+            ->and($line->signed(-500, 10))
+            ->toBe(10.0)
+            ->and($line->signed(-500, -10))
+            ->toBe(-10.0)
+            ->and($line->signed(400, 300))
+            ->toBeGreaterThan(0.0)
+            ->and($line->block(0, -10, 10, 3, []))
+            ->toHaveCount(9);
     });
 
     it('fills what no contour can cross without looking, and is right in sign', function (): void {
@@ -114,7 +148,7 @@ describe('distances', function (): void {
                 }
             }
         }
-        expect($looked)->toBeLessThan($lattice->nx * $lattice->ny / 2);
+        expect($looked)->toBeLessThan(($lattice->nx * $lattice->ny) / 2);
     });
 
     it('traces both readings of a saddle as closed rings', function (float $level): void {
@@ -133,16 +167,18 @@ describe('distances', function (): void {
 
 describe('rigid motions', function (): void {
     it('keep distances, and come back', function (): void {
-        $this->limitTo(40)->forAll(Generators::choose(-314, 314), Generators::choose(-2000, 2000), Generators::choose(-2000, 2000))->then(function (int $turn, int $dx, int $dy): void {
-            $motion = Motion::of($turn / 100, $dx, $dy);
-            $a = $motion->apply(10, 20);
-            $b = $motion->apply(-70, 140);
-            expect($a->distanceTo($b))->toEqualWithDelta(hypot(80, 120), 1e-9);
-            $back = $motion->inverse()->apply($a->x, $a->y);
-            expect($back->x)->toEqualWithDelta(10.0, 1e-9)->and($back->y)->toEqualWithDelta(20.0, 1e-9);
-            $outline = Outline::through([[0, 0], [90, 0], [90, 40], [10, 70]]);
-            expect($outline->moved($motion)->areaMm2())->toEqualWithDelta($outline->areaMm2(), 1e-6);
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::choose(-314, 314), Generators::choose(-2000, 2000), Generators::choose(-2000, 2000))
+            ->then(function (int $turn, int $dx, int $dy): void {
+                $motion = Motion::of($turn / 100, $dx, $dy);
+                $a = $motion->apply(10, 20);
+                $b = $motion->apply(-70, 140);
+                expect($a->distanceTo($b))->toEqualWithDelta(hypot(80, 120), 1e-9);
+                $back = $motion->inverse()->apply($a->x, $a->y);
+                expect($back->x)->toEqualWithDelta(10.0, 1e-9)->and($back->y)->toEqualWithDelta(20.0, 1e-9);
+                $outline = Outline::through([[0, 0], [90, 0], [90, 40], [10, 70]]);
+                expect($outline->moved($motion)->areaMm2())->toEqualWithDelta($outline->areaMm2(), 1e-6);
+            });
     });
 
     it('fit as well as any motion near the best one', function (): void {
@@ -163,7 +199,12 @@ describe('rigid motions', function (): void {
     });
 
     it('says when it moves nothing', function (): void {
-        expect(Motion::none()->isNone())->toBeTrue()->and(Motion::of(0.1, 0, 0)->isNone())->toBeFalse()->and(Motion::of(0, 1, 0)->isNone())->toBeFalse();
+        expect(Motion::none()->isNone())
+            ->toBeTrue()
+            ->and(Motion::of(0.1, 0, 0)->isNone())
+            ->toBeFalse()
+            ->and(Motion::of(0, 1, 0)->isNone())
+            ->toBeFalse();
     });
 });
 
@@ -171,7 +212,12 @@ describe('drawn outlines', function (): void {
     it('stay within the tolerance of what was drawn', function (): void {
         $points = array_map(fn (int $i): array => [(float) $i, 40 * sin($i / 30)], range(0, 600));
         $simple = Simplify::line($points, 2.0);
-        expect(count($simple))->toBeLessThan(60)->and($simple[0])->toBe($points[0])->and($simple[count($simple) - 1])->toBe($points[600]);
+        expect(count($simple))
+            ->toBeLessThan(60)
+            ->and($simple[0])
+            ->toBe($points[0])
+            ->and($simple[count($simple) - 1])
+            ->toBe($points[600]);
         $line = Polyline::through($simple);
         foreach ($points as [$x, $y]) {
             $near = $line->nearestTo($x, $y);
@@ -181,33 +227,45 @@ describe('drawn outlines', function (): void {
     });
 
     it('find crossings that trying every pair finds', function (): void {
-        $this->limitTo(60)->forAll(Generators::vector(7, Generators::tuple(Generators::choose(0, 300), Generators::choose(0, 300))))->then(function (array $ring): void {
-            $xs = array_map(fn (array $p): float => $p[0] + 0.001 * $p[1], $ring);
-            $ys = array_map(fn (array $p): float => $p[1] - 0.0013 * $p[0], $ring);
-            $n = count($xs);
-            $side = fn (int $a, int $b, int $c): float => ($xs[$b] - $xs[$a]) * ($ys[$c] - $ys[$a]) - ($ys[$b] - $ys[$a]) * ($xs[$c] - $xs[$a]);
-            $crossing = false;
-            for ($i = 0; $i < $n; $i++) {
-                for ($j = $i + 2; $j < $n; $j++) {
-                    if ($i === 0 && $j === $n - 1) {
-                        continue;
+        $this->limitTo(60)
+            ->forAll(Generators::vector(7, Generators::tuple(Generators::choose(0, 300), Generators::choose(0, 300))))
+            ->then(function (array $ring): void {
+                $xs = array_map(fn (array $p): float => $p[0] + 0.001 * $p[1], $ring);
+                $ys = array_map(fn (array $p): float => $p[1] - 0.0013 * $p[0], $ring);
+                $n = count($xs);
+                $side = fn (int $a, int $b, int $c): float => ($xs[$b] - $xs[$a]) * ($ys[$c] - $ys[$a]) -
+                    ($ys[$b] - $ys[$a]) * ($xs[$c] - $xs[$a]);
+                $crossing = false;
+                for ($i = 0; $i < $n; $i++) {
+                    for ($j = $i + 2; $j < $n; $j++) {
+                        if ($i === 0 && $j === $n - 1) {
+                            continue;
+                        }
+                        [$i2, $j2] = [$i + 1, ($j + 1) % $n];
+                        $crossing =
+                            $crossing ||
+                            ($side($i, $i2, $j) * $side($i, $i2, $j2) < -1e-3 &&
+                                $side($j, $j2, $i) * $side($j, $j2, $i2) < -1e-3);
                     }
-                    [$i2, $j2] = [$i + 1, ($j + 1) % $n];
-                    $crossing = $crossing || $side($i, $i2, $j) * $side($i, $i2, $j2) < -1e-3 && $side($j, $j2, $i) * $side($j, $j2, $i2) < -1e-3;
                 }
-            }
-            if ($crossing) {
-                expect(SelfCrossing::exists($xs, $ys))->toBeTrue();
-            }
-            expect(SelfCrossing::exists(array_reverse($xs), array_reverse($ys)))->toBe(SelfCrossing::exists($xs, $ys));
-        });
+                if ($crossing) {
+                    expect(SelfCrossing::exists($xs, $ys))->toBeTrue();
+                }
+                expect(SelfCrossing::exists(array_reverse($xs), array_reverse($ys)))->toBe(SelfCrossing::exists($xs, $ys));
+            });
     });
 
     it('have the room that trying every point of both lines gives', function (): void {
         $panel = Bodies::rectangle(1000, 800);
         $edge = Polyline::through([[1000, 0], [960, 400], [1000, 800]]);
         $drawn = [[420.0, 300.0], [600.0, 280.0], [720.0, 410.0], [580.0, 520.0], [400.0, 470.0]];
-        $room = BlendRoom::to(new Repair('r', 'sheet', Freehand::through($drawn), Under::Primer, null), $panel, $edge, 'next', 'Next');
+        $room = BlendRoom::to(
+            new Repair('r', 'sheet', Freehand::through($drawn), Under::Primer, null),
+            $panel,
+            $edge,
+            'next',
+            'Next',
+        );
         $best = INF;
         foreach (Outline::through($drawn)->asLine()->evenly(400) as $p) {
             $best = min($best, $p->distanceTo($edge->nearestTo($p->x, $p->y)));

@@ -11,10 +11,14 @@ use Kalopsis\Panel\Polyline;
 
 it('measures rectangles and triangles exactly', function (): void {
     $rectangle = Outline::through([[0, 0], [300, 0], [300, 200], [0, 200]]);
-    expect($rectangle->areaMm2())->toBe(60000.0)
-        ->and($rectangle->lengthMm())->toBe(1000.0)
-        ->and($rectangle->centroid())->toEqual(new Point(150.0, 100.0))
-        ->and(Outline::through([[0, 0], [0, 40], [30, 0]])->areaMm2())->toBe(600.0);
+    expect($rectangle->areaMm2())
+        ->toBe(60000.0)
+        ->and($rectangle->lengthMm())
+        ->toBe(1000.0)
+        ->and($rectangle->centroid())
+        ->toEqual(new Point(150.0, 100.0))
+        ->and(Outline::through([[0, 0], [0, 40], [30, 0]])->areaMm2())
+        ->toBe(600.0);
 });
 
 it('refuses what is no outline, and says why', function (array $points, string $reason): void {
@@ -35,7 +39,10 @@ it('refuses what is no outline, and says why', function (array $points, string $
     'a line there and back' => [[[0, 0], [100, 0], [200, 0]], 'too-small'],
     'NaN' => [[[0, 0], [NAN, 0], [100, 100]], 'not-finite'],
     'infinity' => [[[0, 0], [INF, 0], [100, 100]], 'not-finite'],
-    'far too many points' => [array_map(fn (int $i): array => [cos($i / 500) * 900, sin($i / 500) * 900], range(0, 2500)), 'too-many-points'],
+    'far too many points' => [
+        array_map(fn (int $i): array => [cos($i / 500) * 900, sin($i / 500) * 900], range(0, 2500)),
+        'too-many-points',
+    ],
 ]);
 
 it('takes a closing point that repeats the first', function (): void {
@@ -46,7 +53,7 @@ it('gives signed distances that agree with trying every piece, on either sense o
     $star = [];
     for ($i = 0; $i < 14; $i++) {
         $r = $i % 2 === 0 ? 400.0 : 170.0;
-        $star[] = [$r * cos($i * M_PI / 7), $r * sin($i * M_PI / 7)];
+        $star[] = [$r * cos(($i * M_PI) / 7), $r * sin(($i * M_PI) / 7)];
     }
     foreach ([$star, array_reverse($star)] as $points) {
         $outline = Outline::through($points);
@@ -72,9 +79,12 @@ it('lays one line onto another by turning and shifting', function (): void {
     $motion = Motion::of(0.7, 120.0, -30.0);
     $moved = array_map(fn (Point $p): Point => $motion->apply($p->x, $p->y), $line);
     $found = Motion::fitting($line, $moved);
-    expect($found->cos)->toEqualWithDelta($motion->cos, 1e-9)
-        ->and($found->shiftX)->toEqualWithDelta(120.0, 1e-6)
-        ->and($found->shiftY)->toEqualWithDelta(-30.0, 1e-6);
+    expect($found->cos)
+        ->toEqualWithDelta($motion->cos, 1e-9)
+        ->and($found->shiftX)
+        ->toEqualWithDelta(120.0, 1e-6)
+        ->and($found->shiftY)
+        ->toEqualWithDelta(-30.0, 1e-6);
     $there = $motion->then($motion->inverse())->apply(12.0, 34.0);
     expect($there->x)->toEqualWithDelta(12.0, 1e-9)->and($there->y)->toEqualWithDelta(34.0, 1e-9);
 });
@@ -83,8 +93,12 @@ it('walks a line in even steps', function (): void {
     $points = Polyline::through([[0, 0], [30, 0], [30, 60], [120, 60]])->evenly(7);
     expect($points)->toHaveCount(7);
     $walked = Polyline::through([[0, 0], [30, 0], [30, 60], [120, 60]])->lengthMm();
-    expect($walked)->toBe(180.0)
-        ->and($points[1])->toEqual(new Point(30.0, 0.0))
-        ->and($points[3])->toEqual(new Point(30.0, 60.0))
-        ->and($points[6])->toEqual(new Point(120.0, 60.0));
+    expect($walked)
+        ->toBe(180.0)
+        ->and($points[1])
+        ->toEqual(new Point(30.0, 0.0))
+        ->and($points[3])
+        ->toEqual(new Point(30.0, 60.0))
+        ->and($points[6])
+        ->toEqual(new Point(120.0, 60.0));
 });

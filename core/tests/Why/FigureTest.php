@@ -10,11 +10,21 @@ use Kalopsis\Why\Reason;
 use Kalopsis\Why\SourceKind;
 
 it('keeps quantities apart until somebody reads the sentence', function (): void {
-    $phrase = Phrase::of('Needs {need}, has {room} on {panel}, {n} coats.', ['need' => Quantity::mm(254), 'room' => Quantity::mm(127), 'panel' => 'Roof', 'n' => 3]);
-    expect($phrase->in(UnitSystem::Metric))->toBe('Needs 254 mm, has 127 mm on Roof, 3 coats.')
-        ->and($phrase->in(UnitSystem::Us))->toBe('Needs 10 in, has 5 in on Roof, 3 coats.');
+    $phrase = Phrase::of('Needs {need}, has {room} on {panel}, {n} coats.', [
+        'need' => Quantity::mm(254),
+        'room' => Quantity::mm(127),
+        'panel' => 'Roof',
+        'n' => 3,
+    ]);
+    expect($phrase->in(UnitSystem::Metric))
+        ->toBe('Needs 254 mm, has 127 mm on Roof, 3 coats.')
+        ->and($phrase->in(UnitSystem::Us))
+        ->toBe('Needs 10 in, has 5 in on Roof, 3 coats.');
     $json = json_decode((string) json_encode($phrase), true);
-    expect($json['values']['need'])->toBe(['value' => 254, 'unit' => 'mm'])->and($json['plain'])->toBe('Needs 254 mm, has 127 mm on Roof, 3 coats.');
+    expect($json['values']['need'])
+        ->toBe(['value' => 254, 'unit' => 'mm'])
+        ->and($json['plain'])
+        ->toBe('Needs 254 mm, has 127 mm on Roof, 3 coats.');
     expect(json_encode(Phrase::of('Nothing.')))->toContain('"values":{}');
 });
 
@@ -25,12 +35,21 @@ it('does not read what is in a value as another value', function (): void {
 it('carries its reasons in order, with inputs by name', function (): void {
     $figure = Figure::of(
         Quantity::ml(87.5),
-        Reason::of('Volume = area x film / solids.', SourceKind::Published, 'Any paint handbook.', ['area' => Quantity::squareMetres(1.3), 'coats' => 3]),
+        Reason::of('Volume = area x film / solids.', SourceKind::Published, 'Any paint handbook.', [
+            'area' => Quantity::squareMetres(1.3),
+            'coats' => 3,
+        ]),
         Reason::of('Further away less lands.', SourceKind::Estimate, 'Own model.'),
     );
     $json = json_decode((string) json_encode($figure), true);
-    expect($json['value'])->toBe(87.5)->and($json['unit'])->toBe('ml')
-        ->and($json['reasons'][0]['inputs'])->toBe([['name' => 'area', 'value' => ['value' => 1.3, 'unit' => 'm2']], ['name' => 'coats', 'value' => '3']])
-        ->and($json['reasons'][1]['source'])->toBe('estimate')
-        ->and($figure->value())->toBe(87.5);
+    expect($json['value'])
+        ->toBe(87.5)
+        ->and($json['unit'])
+        ->toBe('ml')
+        ->and($json['reasons'][0]['inputs'])
+        ->toBe([['name' => 'area', 'value' => ['value' => 1.3, 'unit' => 'm2']], ['name' => 'coats', 'value' => '3']])
+        ->and($json['reasons'][1]['source'])
+        ->toBe('estimate')
+        ->and($figure->value())
+        ->toBe(87.5);
 });

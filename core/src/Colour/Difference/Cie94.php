@@ -7,7 +7,10 @@ namespace Kalopsis\Colour\Difference;
 use Kalopsis\Colour\Exception\CannotCompare;
 use Kalopsis\Colour\Lab;
 
-/** CIE 1994, for reference conditions (kL = kC = kH = 1, K1 = 0.045, K2 = 0.015). CIE 116. Not symmetric: weighted by the standard. */
+/**
+ * CIE 1994, for reference conditions (kL = kC = kH = 1, K1 = 0.045, K2 = 0.015). CIE 116. Not symmetric: weighted by the
+ * standard.
+ */
 final class Cie94
 {
     /** @throws CannotCompare */

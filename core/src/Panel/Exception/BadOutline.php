@@ -31,7 +31,10 @@ final class BadOutline extends DomainException
 
     public static function tooSmall(float $areaMm2, float $limitMm2): self
     {
-        return new self('too-small', sprintf('The outline is too small: %.0f mm², at least %.0f mm² are needed.', $areaMm2, $limitMm2));
+        return new self(
+            'too-small',
+            sprintf('The outline is too small: %.0f mm², at least %.0f mm² are needed.', $areaMm2, $limitMm2),
+        );
     }
 
     public static function crossesItself(): self

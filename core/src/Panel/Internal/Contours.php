@@ -18,9 +18,22 @@ final class Contours
      * Saddles 5 and 10 are listed as joined insides; `SPLIT` has the other reading.
      */
     private const JOINS = [
-        0 => [], 1 => [[0, 3]], 2 => [[1, 0]], 3 => [[1, 3]], 4 => [[2, 1]], 5 => [[0, 1], [2, 3]],
-        6 => [[2, 0]], 7 => [[2, 3]], 8 => [[3, 2]], 9 => [[0, 2]], 10 => [[1, 2], [3, 0]], 11 => [[1, 2]],
-        12 => [[3, 1]], 13 => [[0, 1]], 14 => [[3, 0]], 15 => [],
+        0 => [],
+        1 => [[0, 3]],
+        2 => [[1, 0]],
+        3 => [[1, 3]],
+        4 => [[2, 1]],
+        5 => [[0, 1], [2, 3]],
+        6 => [[2, 0]],
+        7 => [[2, 3]],
+        8 => [[3, 2]],
+        9 => [[0, 2]],
+        10 => [[1, 2], [3, 0]],
+        11 => [[1, 2]],
+        12 => [[3, 1]],
+        13 => [[0, 1]],
+        14 => [[3, 0]],
+        15 => [],
     ];
 
     private const SPLIT = [5 => [[0, 3], [2, 1]], 10 => [[1, 0], [3, 2]]];
@@ -76,22 +89,41 @@ final class Contours
                         foreach ($joins as [$from, $to]) {
                             // A lattice edge: twice its first node, plus one when it runs down.
                             $a = match ($from) {
-                                0 => 2 * $k, 1 => 2 * ($k + 1) + 1, 2 => 2 * ($k + $nx), 3 => 2 * $k + 1,
+                                0 => 2 * $k,
+                                1 => 2 * ($k + 1) + 1,
+                                2 => 2 * ($k + $nx),
+                                3 => 2 * $k + 1,
                             };
                             $z = match ($to) {
-                                0 => 2 * $k, 1 => 2 * ($k + 1) + 1, 2 => 2 * ($k + $nx), 3 => 2 * $k + 1,
+                                0 => 2 * $k,
+                                1 => 2 * ($k + 1) + 1,
+                                2 => 2 * ($k + $nx),
+                                3 => 2 * $k + 1,
                             };
                             $next[$a] = $z;
                             if (! isset($xs[$a])) {
                                 $t = match ($from) {
-                                    0 => $tl / ($tl - $tr), 1 => $tr / ($tr - $br), 2 => $bl / ($bl - $br), 3 => $tl / ($tl - $bl),
+                                    0 => $tl / ($tl - $tr),
+                                    1 => $tr / ($tr - $br),
+                                    2 => $bl / ($bl - $br),
+                                    3 => $tl / ($tl - $bl),
                                 };
-                                $xs[$a] = $lattice->x0 + $lattice->step * match ($from) {
-                                    0, 2 => $i + $t, 1 => $i + 1, 3 => $i,
-                                };
-                                $ys[$a] = $lattice->y0 + $lattice->step * match ($from) {
-                                    0 => $j, 2 => $j + 1, 1, 3 => $j + $t,
-                                };
+                                $xs[$a] =
+                                    $lattice->x0 +
+                                    $lattice->step *
+                                        match ($from) {
+                                            0, 2 => $i + $t,
+                                            1 => $i + 1,
+                                            3 => $i,
+                                        };
+                                $ys[$a] =
+                                    $lattice->y0 +
+                                    $lattice->step *
+                                        match ($from) {
+                                            0 => $j,
+                                            2 => $j + 1,
+                                            1, 3 => $j + $t,
+                                        };
                             }
                         }
                     }

@@ -23,7 +23,12 @@ final class PathData
      */
     public static function flatten(string $d, float $toleranceMm, string $where): array
     {
-        preg_match_all('~([A-Za-z])|([-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?)|([^\s,])~', $d, $tokens, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
+        preg_match_all(
+            '~([A-Za-z])|([-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?)|([^\s,])~',
+            $d,
+            $tokens,
+            PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL,
+        );
         $points = [];
         $command = '';
         $numbers = [];
@@ -38,7 +43,10 @@ final class PathData
                 }
                 $command = $token[1];
                 if (! isset(self::NUMBERS[strtoupper($command)])) {
-                    throw BadBodyShape::because($where, "path command \"{$command}\" is not read; use M, L, H, V, C, Q and Z");
+                    throw BadBodyShape::because(
+                        $where,
+                        "path command \"{$command}\" is not read; use M, L, H, V, C, Q and Z",
+                    );
                 }
 
                 continue;
@@ -70,7 +78,17 @@ final class PathData
                     break;
                 case 'C':
                     $to = [$ox + $numbers[4], $oy + $numbers[5]];
-                    $points = self::curve($points, $x, $y, $ox + $numbers[0], $oy + $numbers[1], $ox + $numbers[2], $oy + $numbers[3], $to, $toleranceMm);
+                    $points = self::curve(
+                        $points,
+                        $x,
+                        $y,
+                        $ox + $numbers[0],
+                        $oy + $numbers[1],
+                        $ox + $numbers[2],
+                        $oy + $numbers[3],
+                        $to,
+                        $toleranceMm,
+                    );
                     [$x, $y] = $to;
                     break;
                 case 'Q':
@@ -78,7 +96,17 @@ final class PathData
                     $qx = $ox + $numbers[0];
                     $qy = $oy + $numbers[1];
                     // A quadratic is the cubic whose handles lie two thirds of the way to its one handle.
-                    $points = self::curve($points, $x, $y, $x + 2 / 3 * ($qx - $x), $y + 2 / 3 * ($qy - $y), $to[0] + 2 / 3 * ($qx - $to[0]), $to[1] + 2 / 3 * ($qy - $to[1]), $to, $toleranceMm);
+                    $points = self::curve(
+                        $points,
+                        $x,
+                        $y,
+                        $x + (2 / 3) * ($qx - $x),
+                        $y + (2 / 3) * ($qy - $y),
+                        $to[0] + (2 / 3) * ($qx - $to[0]),
+                        $to[1] + (2 / 3) * ($qy - $to[1]),
+                        $to,
+                        $toleranceMm,
+                    );
                     [$x, $y] = $to;
                     break;
             }
@@ -102,11 +130,20 @@ final class PathData
      * @param array{float, float} $to
      * @return list<array{float, float}>
      */
-    private static function curve(array $points, float $x0, float $y0, float $x1, float $y1, float $x2, float $y2, array $to, float $tolerance): array
-    {
+    private static function curve(
+        array $points,
+        float $x0,
+        float $y0,
+        float $x1,
+        float $y1,
+        float $x2,
+        float $y2,
+        array $to,
+        float $tolerance,
+    ): array {
         [$x3, $y3] = $to;
         $bend = max(hypot($x0 - 2 * $x1 + $x2, $y0 - 2 * $y1 + $y2), hypot($x1 - 2 * $x2 + $x3, $y1 - 2 * $y2 + $y3));
-        $steps = max(1, min(64, (int) ceil(sqrt(0.75 * $bend / $tolerance))));
+        $steps = max(1, min(64, (int) ceil(sqrt((0.75 * $bend) / $tolerance))));
         for ($i = 1; $i <= $steps; $i++) {
             $t = $i / $steps;
             $u = 1 - $t;
