@@ -28,11 +28,20 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(LimitBody::class);
         $middleware->statefulApi();
         $middleware->appendToGroup('api', RefuseBrokenJson::class);
-        $middleware->redirectGuestsTo(fn (Request $request): ?string => null);
+        $middleware->redirectGuestsTo(fn(Request $request): ?string => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // Answers to what somebody typed or drew, not faults of ours.
-        $exceptions->dontReport([InvalidInput::class, BadBodyShape::class, StaleEdit::class, NothingToStep::class, GateClosed::class, NothingToMeasure::class, UnreadableFile::class, TintException::class]);
-        $exceptions->render(fn (Throwable $error, Request $request) => (new ProblemRenderer())->render($error, $request));
+        $exceptions->dontReport([
+            InvalidInput::class,
+            BadBodyShape::class,
+            StaleEdit::class,
+            NothingToStep::class,
+            GateClosed::class,
+            NothingToMeasure::class,
+            UnreadableFile::class,
+            TintException::class,
+        ]);
+        $exceptions->render(fn(Throwable $error, Request $request) => (new ProblemRenderer())->render($error, $request));
     })
     ->create();

@@ -40,9 +40,13 @@ Route::middleware('auth:sanctum')->group(function (): void {
 
     Route::post('jobs/{job}/simulate', [SimulationController::class, 'simulate']);
     Route::post('jobs/{job}/cut', [SimulationController::class, 'cut']);
-    Route::post('jobs/{job}/schools/{school}', [SimulationController::class, 'school']);
+    Route::post('jobs/{job}/ways', [SimulationController::class, 'ways']);
+    Route::post('jobs/{job}/cures', [SimulationController::class, 'cures']);
     Route::post('jobs/{job}/shop-schools', [ShopSchoolController::class, 'store']);
     Route::get('shop-schools', [ShopSchoolController::class, 'index']);
+    Route::post('shop-schools', [ShopSchoolController::class, 'import']);
+    Route::put('shop-schools/{id}', [ShopSchoolController::class, 'update']);
+    Route::get('shop-schools/{id}/file', [ShopSchoolController::class, 'file']);
     Route::post('shop-schools/{id}/put-away', [ShopSchoolController::class, 'putAway']);
     Route::post('jobs/{job}/smallest', [SimulationController::class, 'smallest']);
 

@@ -35,18 +35,25 @@ abstract class TestCase extends BaseTestCase
 
     protected function painter(?Workshop $workshop = null): User
     {
-        return User::factory()->for($workshop ?? Workshop::factory()->stocked()->create())->create();
+        return User::factory()
+            ->for($workshop ?? Workshop::factory()->stocked()->create())
+            ->create();
     }
 
     protected function lead(?Workshop $workshop = null): User
     {
-        return User::factory()->lead()->for($workshop ?? Workshop::factory()->stocked()->create())->create();
+        return User::factory()
+            ->lead()
+            ->for($workshop ?? Workshop::factory()->stocked()->create())
+            ->create();
     }
 
     /** @param array<string, mixed> $change */
     protected function open(User $user, array $change = []): RepairJob
     {
-        $response = $this->actingAs($user)->postJson('/api/jobs', ['document' => Bodies::job(change: $change)])->assertCreated();
+        $response = $this->actingAs($user)
+            ->postJson('/api/jobs', ['document' => Bodies::job(change: $change)])
+            ->assertCreated();
 
         return RepairJob::query()->findOrFail($response->json('id'));
     }
@@ -57,6 +64,9 @@ abstract class TestCase extends BaseTestCase
      */
     protected function save(RepairJob $job, array $change, int $on, string $what = 'Changed'): TestResponse
     {
-        return $this->withHeaders(['If-Match' => "\"{$on}\""])->putJson("/api/jobs/{$job->id}", ['document' => Bodies::job(change: $change), 'change' => $what]);
+        return $this->withHeaders(['If-Match' => "\"{$on}\""])->putJson("/api/jobs/{$job->id}", [
+            'document' => Bodies::job(change: $change),
+            'change' => $what,
+        ]);
     }
 }

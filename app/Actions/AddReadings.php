@@ -28,17 +28,28 @@ final readonly class AddReadings
     {
         $this->database->transaction(function () use ($user, $sample, $shots, $surface, $source): void {
             if ($sample->readings()->count() + count($shots) > self::MOST) {
-                throw new InvalidInput([new Problem('readings', 'too-many', Phrase::of('At most {n} readings are kept for one sample.', ['n' => self::MOST]))]);
+                throw new InvalidInput([
+                    new Problem(
+                        'readings',
+                        'too-many',
+                        Phrase::of('At most {n} readings are kept for one sample.', ['n' => self::MOST]),
+                    ),
+                ]);
             }
             foreach (array_chunk($shots, 200) as $chunk) {
-                ColourReading::query()->insert(array_map(fn (array $shot): array => [
-                    'colour_sample_id' => $sample->id,
-                    'spot' => $shot['spot'],
-                    'surface' => $surface->value,
-                    'source' => $source,
-                    'measurement' => (string) json_encode($shot['measurement']),
-                    'user_id' => $user->id,
-                ], $chunk));
+                ColourReading::query()->insert(
+                    array_map(
+                        fn (array $shot): array => [
+                            'colour_sample_id' => $sample->id,
+                            'spot' => $shot['spot'],
+                            'surface' => $surface->value,
+                            'source' => $source,
+                            'measurement' => (string) json_encode($shot['measurement']),
+                            'user_id' => $user->id,
+                        ],
+                        $chunk,
+                    ),
+                );
             }
             Means::refresh($sample);
         });

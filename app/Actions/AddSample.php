@@ -20,8 +20,14 @@ final readonly class AddSample
     public function __construct(private ConnectionInterface $database) {}
 
     /** @param array<string, mixed> $details */
-    public function __invoke(User $user, RepairJob $job, ?string $id, SampleKind $kind, string $name, array $details): ColourSample
-    {
+    public function __invoke(
+        User $user,
+        RepairJob $job,
+        ?string $id,
+        SampleKind $kind,
+        string $name,
+        array $details,
+    ): ColourSample {
         return $this->database->transaction(function () use ($user, $job, $id, $kind, $name, $details): ColourSample {
             RepairJob::held($job->id);
             $known = $id === null ? null : $job->samples()->find($id);
@@ -38,12 +44,23 @@ final readonly class AddSample
             if ($kind === SampleKind::Card && ! isset($details['formula'])) {
                 $document = $job->at($job->head)->document;
                 $colour = is_array($document['colour'] ?? null) ? $document['colour'] : [];
-                $formula = ColourFormula::newest($job->workshop_id, is_string($colour['name'] ?? null) ? $colour['name'] : '', is_string($colour['code'] ?? null) ? $colour['code'] : '');
+                $formula = ColourFormula::newest(
+                    $job->workshop_id,
+                    is_string($colour['name'] ?? null) ? $colour['name'] : '',
+                    is_string($colour['code'] ?? null) ? $colour['code'] : '',
+                );
                 if ($formula !== null) {
                     $details['formula'] = ['number' => $formula->number, ...$formula->recipe];
                 }
             }
-            $sample = new ColourSample(['repair_job_id' => $job->id, 'number' => 1 + (int) $job->samples()->max('number'), 'kind' => $kind, 'name' => $name, 'details' => $details, 'user_id' => $user->id]);
+            $sample = new ColourSample([
+                'repair_job_id' => $job->id,
+                'number' => 1 + (int) $job->samples()->max('number'),
+                'kind' => $kind,
+                'name' => $name,
+                'details' => $details,
+                'user_id' => $user->id,
+            ]);
             if ($id !== null) {
                 $sample->id = $id;
             }

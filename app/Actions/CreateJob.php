@@ -13,13 +13,17 @@ use Illuminate\Database\ConnectionInterface;
 /** Opens a job with its first version. The same id sent twice opens it once. */
 final readonly class CreateJob
 {
-    public function __construct(private ConnectionInterface $database, private Planning $planning, private SaveDocument $save) {}
+    public function __construct(
+        private ConnectionInterface $database,
+        private Planning $planning,
+        private SaveDocument $save,
+    ) {}
 
     /** @param array<array-key, mixed> $document */
     public function __invoke(User $user, array $document, ?string $id, string $kind = 'create'): RepairJob
     {
-        $kept = JobDocument::kept($document);
-        $plan = $this->planning->planFor($user, $kept);
+        $kept = JobDocument::kept($document, $user->workshop_id);
+        $plan = $this->planning->plan($kept, $user->workshop_id);
 
         return $this->database->transaction(function () use ($user, $kept, $plan, $id, $kind): RepairJob {
             $known = $id === null ? null : RepairJob::held($id);
@@ -31,7 +35,16 @@ final readonly class CreateJob
                 $job->id = $id;
             }
             $job->save();
-            $this->save->append($job, $user, $kind, $kind === 'import' ? 'Brought in from a file' : 'Opened the job', $kept, $plan, null, null);
+            $this->save->append(
+                $job,
+                $user,
+                $kind,
+                $kind === 'import' ? 'Brought in from a file' : 'Opened the job',
+                $kept,
+                $plan,
+                null,
+                null,
+            );
 
             return $job;
         });

@@ -7,18 +7,59 @@ namespace App\Actions;
 use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
 use App\Models\RepairJob;
+use App\Support\JobDocument;
+use App\Support\Planning;
+use App\Support\SchoolFiles;
+use Kalopsis\Units\UnitSystem;
 
 /** A job as a file that needs nothing else: with its body shape and the paint system's sheet inside. */
 final readonly class ExportJob
 {
+    public function __construct(private Planning $planning) {}
+
     /** @return array<string, mixed> */
     public function __invoke(RepairJob $job): array
     {
-        $document = $job->at($job->head)->document;
+        $document = $this->document($job);
         $car = is_array($document['car'] ?? null) ? $document['car'] : [];
-        $body = BodyShapeRecord::query()->where('workshop_id', $job->workshop_id)->where('key', $car['bodyShape'] ?? '')->firstOrFail();
-        $system = PaintSystemRecord::query()->where('workshop_id', $job->workshop_id)->where('key', $document['paintSystem'] ?? '')->firstOrFail();
+        $body = BodyShapeRecord::query()
+            ->where('workshop_id', $job->workshop_id)
+            ->where('key', $car['bodyShape'] ?? '')
+            ->firstOrFail();
+        $system = PaintSystemRecord::query()
+            ->where('workshop_id', $job->workshop_id)
+            ->where('key', $document['paintSystem'] ?? '')
+            ->firstOrFail();
 
-        return [...$document, 'bodyShapeSvg' => $body->svg, 'paintSystemSheet' => $system->sheet];
+        $plan = $this->planning->plan($document, $job->workshop_id, $job);
+
+        return [
+            ...$document,
+            'verdict' => $plan->blend->verdict->in(UnitSystem::Metric),
+            'bodyShapeSvg' => $body->svg,
+            'paintSystemSheet' => $system->sheet,
+        ];
+    }
+
+    /**
+     * With its steps written out where they come from a school another shop does not have.
+     *
+     * @return array<string, mixed>
+     */
+    private function document(RepairJob $job): array
+    {
+        $document = JobDocument::kept($job->at($job->head)->document, $job->workshop_id);
+        $plan = is_array($document['plan'] ?? null) ? $document['plan'] : [];
+        $school = is_string($plan['school'] ?? null) ? $plan['school'] : '';
+        if (! isset($plan['sequence']) && ! isset(SchoolFiles::all()[$school])) {
+            $spec = $this->planning->read($document, $job->workshop_id)->plan;
+            $document['plan'] = [
+                ...$plan,
+                'usual' => $spec->usual,
+                'sequence' => json_decode((string) json_encode($spec->sequence), true),
+            ];
+        }
+
+        return $document;
     }
 }

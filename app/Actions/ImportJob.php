@@ -34,8 +34,12 @@ final readonly class ImportJob
         $problems = new Problems();
         if (($file['format'] ?? null) !== JobSpec::FORMAT) {
             $problems->add('format', 'format', 'This is not a Kalopsis job file.');
-        } elseif (($file['version'] ?? null) !== JobSpec::VERSION) {
-            $problems->add('version', 'version', 'This file was written by another version; version 1 is read here.');
+        } elseif (! in_array($file['version'] ?? null, range(1, JobSpec::VERSION), true)) {
+            $problems->add(
+                'version',
+                'version',
+                'This file was written by another version; versions 1 and 2 are read here.',
+            );
         }
         $problems->stop();
 
@@ -67,7 +71,13 @@ final readonly class ImportJob
             $key = $n === 1 ? $body->key : mb_substr($body->key, 0, 50) . "-{$n}";
             $known = BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $key)->first();
             if ($known === null) {
-                BodyShapeRecord::query()->create(['workshop_id' => $user->workshop_id, 'key' => $key, 'name' => $body->name, 'style' => $body->style, 'svg' => $svg]);
+                BodyShapeRecord::query()->create([
+                    'workshop_id' => $user->workshop_id,
+                    'key' => $key,
+                    'name' => $body->name,
+                    'style' => $body->style,
+                    'svg' => $svg,
+                ]);
 
                 return $key;
             }
@@ -84,7 +94,12 @@ final readonly class ImportJob
             $key = $n === 1 ? $system->key : mb_substr($system->key, 0, 50) . "-{$n}";
             $known = PaintSystemRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $key)->first();
             if ($known === null) {
-                PaintSystemRecord::query()->create(['workshop_id' => $user->workshop_id, 'key' => $key, 'name' => $system->name, 'sheet' => $sheet]);
+                PaintSystemRecord::query()->create([
+                    'workshop_id' => $user->workshop_id,
+                    'key' => $key,
+                    'name' => $system->name,
+                    'sheet' => $sheet,
+                ]);
 
                 return $key;
             }

@@ -25,7 +25,8 @@ final readonly class PassCard
     {
         $this->database->transaction(function () use ($user, $job, $sample, $reason): void {
             $held = RepairJob::held($job->id) ?? $job;
-            $judged = $this->desk->of($held)->desk->samples[$sample->id] ?? null;
+            $view = $this->desk->of($held);
+            $judged = $view->desk->samples[$sample->id] ?? null;
             $gate = $judged?->gate;
             if ($sample->struck_at !== null || $gate === null) {
                 throw new GateClosed('Only a card that is on the desk can pass.');
@@ -34,9 +35,29 @@ final readonly class PassCard
                 throw new GateClosed($gate->stops[0]->in(UnitSystem::Metric));
             }
             if ($gate->wantsReason() && mb_strlen($reason) < 3) {
-                throw new InvalidInput([new Problem('reason', 'missing', Phrase::of('Say why it passes all the same: ' . lcfirst($gate->questions[0]->in(UnitSystem::Metric))))]);
+                throw new InvalidInput([
+                    new Problem(
+                        'reason',
+                        'missing',
+                        Phrase::of(
+                            'Say why it passes all the same: ' . lcfirst($gate->questions[0]->in(UnitSystem::Metric)),
+                        ),
+                    ),
+                ]);
             }
-            DeskEvents::add($held, $user, 'pass', $sample, ['reason' => $reason, 'verdict' => $judged->verdict?->grade->value, 'says' => $judged->verdict?->says, 'questions' => $gate->questions]);
+            DeskEvents::add(
+                $held,
+                $user,
+                'pass',
+                $sample,
+                [
+                    'reason' => $reason,
+                    'verdict' => $judged->verdict?->grade->value,
+                    'says' => $judged->verdict?->says,
+                    'questions' => $gate->questions,
+                ],
+                $view->plan,
+            );
         });
     }
 }

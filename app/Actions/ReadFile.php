@@ -36,11 +36,34 @@ final readonly class ReadFile
                 continue;
             }
             $rows++;
-            $samples[$row->sample] ??= ['name' => $row->sample, 'kind' => $row->kind, 'shots' => 0, 'geometry' => $row->measurement->geometry->words(), 'viewing' => $row->measurement->viewing->name(), 'spectral' => $row->measurement->hasSpectra()];
+            $samples[$row->sample] ??= [
+                'name' => $row->sample,
+                'kind' => $row->kind,
+                'shots' => 0,
+                'geometry' => $row->measurement->geometry->words(),
+                'viewing' => $row->measurement->viewing->name(),
+                'spectral' => $row->measurement->hasSpectra(),
+            ];
             $samples[$row->sample]['shots']++;
         }
-        $import = $rows === 0 ? null : ReadingImport::query()->create(['repair_job_id' => $job->id, 'name' => $name, 'body' => (string) gzencode($text, 3), 'user_id' => $user->id]);
+        $import =
+            $rows === 0
+                ? null
+                : ReadingImport::query()->create([
+                    'repair_job_id' => $job->id,
+                    'name' => $name,
+                    'body' => (string) gzencode($text, 3),
+                    'user_id' => $user->id,
+                ]);
 
-        return ['id' => $import?->id, 'name' => $name, 'format' => FileFormat::of($text)->value, 'rows' => $rows, 'leftOut' => $leftOut, 'samples' => array_values($samples), 'faults' => $faults];
+        return [
+            'id' => $import?->id,
+            'name' => $name,
+            'format' => FileFormat::of($text)->value,
+            'rows' => $rows,
+            'leftOut' => $leftOut,
+            'samples' => array_values($samples),
+            'faults' => $faults,
+        ];
     }
 }

@@ -23,12 +23,12 @@ final readonly class SaveDocument
     /** @param array<array-key, mixed> $document */
     public function __invoke(User $user, RepairJob $job, array $document, int $onVersion, string $change): JobPlan
     {
-        $kept = JobDocument::kept($document);
-        $plan = $this->planning->plan($kept, $job->workshop_id);
+        $kept = JobDocument::kept($document, $job->workshop_id);
+        $plan = $this->planning->plan($kept, $job->workshop_id, $job);
         $this->database->transaction(function () use ($user, $job, $kept, $plan, $onVersion, $change): void {
             $locked = RepairJob::held($job->id) ?? throw (new ModelNotFoundException())->setModel(RepairJob::class);
             $head = $locked->at($locked->head);
-            if (SameJson::is($head->document, $kept)) {
+            if (SameJson::is(JobDocument::kept($head->document, $job->workshop_id), $kept)) {
                 return;
             }
             if ($locked->head !== $onVersion) {
@@ -41,15 +41,27 @@ final readonly class SaveDocument
     }
 
     /** @param array<string, mixed> $document */
-    public function append(RepairJob $job, ?User $user, string $kind, string $change, array $document, JobPlan $plan, ?int $undoTo, ?int $redoTo): JobVersion
-    {
+    public function append(
+        RepairJob $job,
+        ?User $user,
+        string $kind,
+        string $change,
+        array $document,
+        JobPlan $plan,
+        ?int $undoTo,
+        ?int $redoTo,
+    ): JobVersion {
         $number = $job->versions()->exists() ? $job->head + 1 : 1;
         $version = $job->versions()->create([
             'number' => $number,
             'kind' => $kind,
             'change' => mb_substr($change, 0, 160),
             'document' => $document,
-            'summary' => ['stations' => $plan->stations, 'verdict' => $plan->blend->verdict, 'severity' => $plan->blend->severity->value],
+            'summary' => [
+                'stations' => $plan->stations,
+                'verdict' => $plan->blend->verdict,
+                'severity' => $plan->blend->severity->value,
+            ],
             'undo_to' => $undoTo,
             'redo_to' => $redoTo,
             'user_id' => $user?->id,

@@ -34,7 +34,7 @@ final readonly class StepHistory
                 throw new NothingToStep($back ? 'There is nothing to undo.' : 'There is nothing to redo.');
             }
             $target = $locked->at($to);
-            $plan = $this->planning->plan($target->document, $locked->workshop_id);
+            $plan = $this->planning->plan($target->document, $locked->workshop_id, $locked);
             $this->save->append(
                 $locked,
                 $user,

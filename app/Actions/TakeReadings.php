@@ -48,13 +48,20 @@ final readonly class TakeReadings
             $done = $taken = 0;
             $samples = $waiting = [];
             foreach (ReadingsFile::read($text) as $row) {
-                if (! $row instanceof Row) {
+                if (! ($row instanceof Row)) {
                     continue;
                 }
                 $kind = SampleKind::tryFrom($as[$row->sample] ?? '');
                 if ($kind !== null) {
                     $sample = $samples[$row->sample] ??= $this->add->__invoke($user, $job, null, $kind, $row->sample, []);
-                    $waiting[] = ['colour_sample_id' => $sample->id, 'spot' => $row->spot, 'surface' => 'polished', 'source' => 'file', 'measurement' => (string) json_encode($row->measurement), 'user_id' => $user->id];
+                    $waiting[] = [
+                        'colour_sample_id' => $sample->id,
+                        'spot' => $row->spot,
+                        'surface' => 'polished',
+                        'source' => 'file',
+                        'measurement' => (string) json_encode($row->measurement),
+                        'user_id' => $user->id,
+                    ];
                     $taken++;
                 }
                 if (++$done % self::STEP === 0) {
@@ -71,14 +78,25 @@ final readonly class TakeReadings
             $this->database->commit();
         } catch (Throwable $error) {
             $this->database->rollBack();
-            if (! $error instanceof InvalidInput) {
+            if (! ($error instanceof InvalidInput)) {
                 report($error);
             }
-            yield ['title' => 'Nothing was taken.', 'detail' => $error instanceof InvalidInput ? $error->problems[0]->jsonSerialize()['detail'] : 'Something went wrong on our side. Try again.'];
+            yield [
+                'title' => 'Nothing was taken.',
+                'detail' =>
+                    $error instanceof InvalidInput
+                        ? $error->problems[0]->jsonSerialize()['detail']
+                        : 'Something went wrong on our side. Try again.',
+            ];
 
             return;
         }
-        $this->desk->benchPlan($job);
-        yield ['done' => $total, 'of' => $total, 'taken' => $taken, 'samples' => array_map(fn (ColourSample $s): string => $s->id, array_values($samples))];
+        $this->desk->remember($job);
+        yield [
+            'done' => $total,
+            'of' => $total,
+            'taken' => $taken,
+            'samples' => array_map(fn (ColourSample $s): string => $s->id, array_values($samples)),
+        ];
     }
 }

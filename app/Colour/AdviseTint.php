@@ -34,17 +34,41 @@ final readonly class AdviseTint
         return [
             'cupGrams' => round($cup->total(), 1),
             'toners' => ColourDeskResource::recipe(['toners' => $cup->grams])['toners'],
-            'corrections' => array_map(fn (Correction $c): array => [
-                'isRemix' => $c->isRemix,
-                'pours' => array_map(fn (string $key, float $g): array => ['key' => $key, 'name' => $library->toner($key)->name, 'grams' => round($g, 2)], array_keys($c->additions), array_values($c->additions)),
-                'before' => round($c->before, 2),
-                'after' => round($c->after, 2),
-                'does' => $c->does,
-                'totalGrams' => round($c->formula->total(), 1),
-                'predicted' => array_map(fn (int $angle, Lab $lab): array => ['angle' => $angle, 'place' => Geometry::place($angle), 'lab' => $lab, 'hex' => Screen::hex($lab, $view->desk->exposure)], array_keys($c->predicted), array_values($c->predicted)),
-            ], $corrections),
-            'says' => $corrections === [] ? 'No addition of up to three toners brings this cup nearer. Start from another variant.' : '',
-            'source' => 'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card really measured; docs/model.md section 7.',
+            'corrections' => array_map(
+                fn (Correction $c): array => [
+                    'isRemix' => $c->isRemix,
+                    'pours' => array_map(
+                        fn (string $key, float $g): array => [
+                            'key' => $key,
+                            'name' => $library->toner($key)->name,
+                            'grams' => round($g, 2),
+                        ],
+                        array_keys($c->additions),
+                        array_values($c->additions),
+                    ),
+                    'before' => round($c->before, 2),
+                    'after' => round($c->after, 2),
+                    'does' => $c->does,
+                    'totalGrams' => round($c->formula->total(), 1),
+                    'predicted' => array_map(
+                        fn (int $angle, Lab $lab): array => [
+                            'angle' => $angle,
+                            'place' => Geometry::place($angle),
+                            'lab' => $lab,
+                            'hex' => Screen::hex($lab, $view->desk->exposure),
+                        ],
+                        array_keys($c->predicted),
+                        array_values($c->predicted),
+                    ),
+                ],
+                $corrections,
+            ),
+            'says' =>
+                $corrections === []
+                    ? 'No addition of up to three toners brings this cup nearer. Start from another variant.'
+                    : '',
+            'source' =>
+                'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card really measured; docs/model.md section 7.',
         ];
     }
 
@@ -70,7 +94,9 @@ final readonly class AdviseTint
         $grams = array_filter($recipe['toners'], is_numeric(...));
         $cup = Formula::of($grams);
         $cup = $cupGrams === null ? $cup : $cup->scaledTo($cupGrams);
-        $model = $cup->isEffect($library) ? new EffectModel($library, $car->geometry === Geometry::FortyFiveZero ? Geometry::Five : $car->geometry) : new SolidModel($library);
+        $model = $cup->isEffect($library)
+            ? new EffectModel($library, $car->geometry === Geometry::FortyFiveZero ? Geometry::Five : $car->geometry)
+            : new SolidModel($library);
 
         return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, Candidates::of($cup, $library))];
     }

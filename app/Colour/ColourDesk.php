@@ -8,94 +8,120 @@ use App\Models\ColourEvent;
 use App\Models\ColourFormula;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use App\Support\KeptNeeds;
 use App\Support\Planning;
-use App\Support\SameJson;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Kalopsis\Blend\Planner;
+use Kalopsis\Card\CardVerdict;
 use Kalopsis\Card\Desk;
 use Kalopsis\Card\DeskSample;
 use Kalopsis\Card\EyeVerdict;
-use Kalopsis\Card\ReachNeeded;
-use Kalopsis\Card\ReadingReader;
-use Kalopsis\Card\SampleKind;
 use Kalopsis\Card\Spraying;
 use Kalopsis\Card\Surface;
-use Kalopsis\Colour\Measurement;
-use Kalopsis\Colour\Ranking;
-use Kalopsis\Film\Air;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
+use Kalopsis\Job\ColourState;
+use Kalopsis\Job\Fingerprint;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\PlannedSpraying;
-use Kalopsis\Job\SimulatedReach;
-use RuntimeException;
+use Kalopsis\Job\PlanNeeds;
 
 /** Lays what was recorded for a job on the core's desk. */
 final readonly class ColourDesk
 {
-    public function __construct(private Planning $planning, private ReachNeeded $rule) {}
+    private const GATE = ['pass', 'override', 'close'];
+
+    public function __construct(private Planning $planning) {}
+
+    /** The plan of the newest version. */
+    public function plan(RepairJob $job): JobPlan
+    {
+        return $this->planning->plan($job->at($job->head)->document, $job->workshop_id, $job);
+    }
 
     /** The desk for the job's newest version, or for a plan that is only being tried. */
     public function of(RepairJob $job, ?JobPlan $plan = null): DeskView
     {
-        $document = $job->at($job->head)->document;
-        $plan ??= $this->planning->plan($document, $job->workshop_id);
+        $plan ??= $this->plan($job);
         $samples = $job->samples()->with('user')->get()->sortBy('number')->values();
-        $events = $job->colourEvents()->with('user')->get()->whereIn('kind', ['eye', 'pass', 'override', 'close'])->sortByDesc('id')->values();
+        $events = $job
+            ->colourEvents()
+            ->with('user')
+            ->get()
+            ->whereIn('kind', ['eye', ...self::GATE])
+            ->sortByDesc('id')
+            ->values();
         $spec = $plan->job;
         $formula = ColourFormula::newest($job->workshop_id, $spec->colour->name, $spec->colour->code);
         $spraying = PlannedSpraying::of($plan);
         $desk = Desk::judge(
             array_values($samples->map(fn (ColourSample $s): DeskSample => self::sample($s, $events, $formula))->all()),
-            SimulatedReach::for($plan, $this->rule),
+            self::needs($plan),
             $spraying,
             PlannedSpraying::product($plan),
-            $spec->system->carrier,
-            new Air($spec->booth->temperatureC, $spec->booth->humidityPercent),
-            PlannedSpraying::roomMm($plan),
+            $spec->system,
+            $spec->air(),
         );
 
-        return new DeskView($job, $plan, $desk, $samples, $events, $formula, $spraying, self::passed($events, PlanPrint::of($document), $samples));
+        return new DeskView(
+            $job,
+            $plan,
+            $desk,
+            $samples,
+            $events,
+            $formula,
+            $spraying,
+            self::passed($events, Fingerprint::of($plan), $samples),
+        );
+    }
+
+    private static function needs(JobPlan $plan): PlanNeeds
+    {
+        return new PlanNeeds($plan, new Planner(new KeptNeeds()));
     }
 
     /**
-     * The car and the card that comes nearest to it, as far as both have been read.
-     *
-     * @return array{?Measurement, ?Measurement}
+     * The plan with its stations as the desk sees them; nothing is judged but the card it is made for, and nothing is
+     * written.
      */
-    public function pair(RepairJob $job): array
+    public function benchPlan(RepairJob $job, ?JobPlan $plan = null, ?Pair $pair = null): JobPlan
     {
-        $car = null;
-        $cards = [];
-        foreach ($job->samples()->get() as $sample) {
-            if ($sample->mean === null || $sample->struck_at !== null) {
-                continue;
-            }
-            if ($sample->kind === SampleKind::Car) {
-                $car = self::measurement($sample->mean['measurement']);
-            } elseif ($sample->kind === SampleKind::Card) {
-                $cards[$sample->id] = self::measurement($sample->mean['measurement']);
-            }
-        }
-        $best = $car === null ? [] : Ranking::against($car, $cards);
+        $plan ??= $this->plan($job);
+        $samples = $job->samples()->get();
+        $events = $job->colourEvents()->with('user')->get()->whereIn('kind', self::GATE)->sortByDesc('id')->values();
+        $passed = self::passed($events, Fingerprint::of($plan), $samples);
+        $pair ??= Pair::of($job);
+        $comparison = $pair->comparison();
+        $verdict = $comparison === null ? null : CardVerdict::of($comparison, self::needs($plan)->of($comparison));
 
-        return [$car, $best === [] ? null : $cards[$best[0]->id]];
+        return $plan->with(
+            ColourState::of(
+                $pair->car !== null,
+                $pair->cards,
+                $verdict,
+                $passed?->user?->name,
+                $passed?->kind === 'override',
+            ),
+        );
     }
 
-    /** The plan of the newest version with its stations as the desk sees them; what the desk means is kept for the list of cars. */
-    public function benchPlan(RepairJob $job, ?JobPlan $plan = null): JobPlan
+    /** Keeps what the plan and the desk come to, for the list of cars. Whatever changes either of them calls it. */
+    public function remember(RepairJob $job, ?JobPlan $plan = null): JobPlan
     {
-        $view = $this->of($job, $plan);
-        $state = $view->state();
-        $kept = (string) json_encode([$state->colour, $state->booth]);
-        if (! SameJson::is(json_decode((string) json_encode($job->colour_stations), true), json_decode($kept, true))) {
-            $stations = json_decode($kept);
-            $job->colour_stations = is_array($stations) ? array_values(array_filter($stations, is_object(...))) : null;
-            $job->timestamps = false;
-            $job->save();
-        }
+        $plan = $this->benchPlan($job, $plan);
+        $standing = json_decode(
+            (string) json_encode([
+                'stations' => $plan->stations,
+                'verdict' => $plan->blend->verdict,
+                'severity' => $plan->blend->severity->value,
+            ]),
+        );
+        $job->standing = is_object($standing) ? $standing : null;
+        $job->timestamps = false;
+        $job->save();
 
-        return $view->benchPlan();
+        return $plan;
     }
 
     /**
@@ -125,16 +151,20 @@ final readonly class ColourDesk
     {
         $details = $s->details;
         $problems = new Problems();
-        $spraying = is_array($details['spraying'] ?? null) ? Spraying::read(Fields::of($details['spraying'], $problems)) : null;
+        $spraying = is_array($details['spraying'] ?? null)
+            ? Spraying::read(Fields::of($details['spraying'], $problems))
+            : null;
         $eyes = [];
         foreach ($events as $event) {
             if ($event->kind === 'eye' && $event->colour_sample_id === $s->id) {
                 $key = json_encode([$event->body['light'] ?? '', $event->body['from'] ?? '']);
-                $eyes[$key] ??= EyeVerdict::tryFrom(is_string($event->body['verdict'] ?? null) ? $event->body['verdict'] : '');
+                $eyes[$key] ??= EyeVerdict::tryFrom(
+                    is_string($event->body['verdict'] ?? null) ? $event->body['verdict'] : '',
+                );
             }
         }
         $sprayedAt = $details['sprayedAt'] ?? null;
-        $number = is_array($details['formula'] ?? null) ? ($details['formula']['number'] ?? null) : null;
+        $number = is_array($details['formula'] ?? null) ? $details['formula']['number'] ?? null : null;
         $coats = $details['letDownCoats'] ?? null;
 
         return new DeskSample(
@@ -142,7 +172,7 @@ final readonly class ColourDesk
             $s->kind,
             $s->name,
             $s->struck_at !== null,
-            $s->mean === null ? null : self::measurement($s->mean['measurement']),
+            $s->mean === null ? null : Pair::measurement($s->mean['measurement']),
             $s->mean['shots'] ?? 0,
             $s->mean['spots'] ?? 0,
             count($s->mean['outliers'] ?? []),
@@ -152,16 +182,8 @@ final readonly class ColourDesk
             is_string($sprayedAt) ? max(0, (int) Carbon::parse($sprayedAt)->diffInDays(now())) : null,
             $formula !== null && is_int($number) && $number < $formula->number,
             array_values(array_filter($eyes)),
-            is_array($details['predicted'] ?? null) ? self::measurement($details['predicted']) : null,
+            is_array($details['predicted'] ?? null) ? Pair::measurement($details['predicted']) : null,
             is_int($coats) || is_float($coats) ? (float) $coats : null,
         );
-    }
-
-    /** @param array<string, mixed> $kept */
-    public static function measurement(array $kept): Measurement
-    {
-        $problems = new Problems();
-
-        return ReadingReader::read(Fields::of($kept, $problems)) ?? throw new RuntimeException('A kept reading cannot be read.');
     }
 }

@@ -11,7 +11,6 @@ use App\Models\RepairJob;
 use Illuminate\Support\Collection;
 use Kalopsis\Card\Desk;
 use Kalopsis\Card\Spraying;
-use Kalopsis\Job\ColourState;
 use Kalopsis\Job\JobPlan;
 
 /** The colour desk of a job: what was recorded, what the core makes of it, and who let it pass. */
@@ -31,14 +30,4 @@ final readonly class DeskView
         public ?Spraying $spraying,
         public ?ColourEvent $passed,
     ) {}
-
-    public function state(): ColourState
-    {
-        return ColourState::of($this->samples->isEmpty() ? null : $this->desk, $this->passed?->user?->name, $this->passed?->kind === 'override');
-    }
-
-    public function benchPlan(): JobPlan
-    {
-        return $this->plan->with($this->state());
-    }
 }

@@ -25,7 +25,14 @@ final readonly class ExportReadings
             $readings = $sample->readings();
             $readings->whereNull('excluded_at');
             foreach ($readings->lazyById(500) as $reading) {
-                yield new Row(0, $sample->name, $sample->kind->value, $reading->spot, (string) $reading->id, ColourDesk::measurement($reading->measurement));
+                yield new Row(
+                    0,
+                    $sample->name,
+                    $sample->kind->value,
+                    $reading->spot,
+                    (string) $reading->id,
+                    Pair::measurement($reading->measurement),
+                );
             }
         }
     }

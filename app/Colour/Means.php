@@ -23,7 +23,7 @@ final class Means
         $readings = $sample->readings();
         $readings->whereNull('excluded_at');
         foreach ($readings->lazyById(1000) as $reading) {
-            $shots[] = new Shot(self::id($reading), $reading->spot, ColourDesk::measurement($reading->measurement));
+            $shots[] = new Shot(self::id($reading), $reading->spot, Pair::measurement($reading->measurement));
             $surfaces[$reading->surface->value] = true;
         }
         if ($shots === []) {
@@ -60,7 +60,7 @@ final class Means
     {
         $shots = [];
         foreach ($readings as $reading) {
-            $shots[] = new Shot(self::id($reading), $reading->spot, ColourDesk::measurement($reading->measurement));
+            $shots[] = new Shot(self::id($reading), $reading->spot, Pair::measurement($reading->measurement));
         }
         assert($shots !== []);
 

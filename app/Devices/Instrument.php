@@ -18,5 +18,12 @@ interface Instrument
      * @return list<Measurement>
      * @throws NothingToMeasure
      */
-    public function measure(RepairJob $job, ColourSample $sample, Geometry $geometry, int $shots, int $from, InstrumentFault $fault): array;
+    public function measure(
+        RepairJob $job,
+        ColourSample $sample,
+        Geometry $geometry,
+        int $shots,
+        int $from,
+        InstrumentFault $fault,
+    ): array;
 }

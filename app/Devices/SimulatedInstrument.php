@@ -16,8 +16,14 @@ final readonly class SimulatedInstrument implements Instrument
 {
     public function __construct(private SimulatedShop $shop) {}
 
-    public function measure(RepairJob $job, ColourSample $sample, Geometry $geometry, int $shots, int $from, InstrumentFault $fault): array
-    {
+    public function measure(
+        RepairJob $job,
+        ColourSample $sample,
+        Geometry $geometry,
+        int $shots,
+        int $from,
+        InstrumentFault $fault,
+    ): array {
         $truth = $this->shop->truth($job, $sample, $geometry);
         $out = [];
         for ($i = 0; $i < $shots; $i++) {

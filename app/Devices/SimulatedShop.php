@@ -27,7 +27,8 @@ use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TonerLibrary;
 
 /**
- * The world a simulated instrument looks at, so that the whole desk can be tried without one. Its toners are another batch than the library's, cars were
+ * The world a simulated instrument looks at, so that the whole desk can be tried without one. Its toners are another
+ * batch than the library's, cars were
  * painted with a little more of one or two toners than their code says, and cards come out as they were sprayed.
  */
 final readonly class SimulatedShop
@@ -40,16 +41,28 @@ final readonly class SimulatedShop
     /** @throws NothingToMeasure */
     public function truth(RepairJob $job, ColourSample $sample, Geometry $geometry): Measurement
     {
-        $plan = $this->planning->plan($job->at($job->head)->document, $job->workshop_id);
+        $plan = $this->planning->plan($job->at($job->head)->document, $job->workshop_id, $job);
         $colour = $plan->job->colour;
         $isCar = $sample->kind === SampleKind::Car;
         $recipe = $sample->details['formula'] ?? null;
         if ($isCar || ! is_array($recipe)) {
             // The car does not change when the formula is tinted.
-            $recipe = ColourFormula::query()->where(['workshop_id' => $job->workshop_id, 'colour' => $colour->name, 'code' => $colour->code, 'number' => 1])->first()->recipe
-                ?? ColourFormula::newest($job->workshop_id, $colour->name, $colour->code)?->recipe;
+            $recipe =
+                ColourFormula::query()
+                    ->where([
+                        'workshop_id' => $job->workshop_id,
+                        'colour' => $colour->name,
+                        'code' => $colour->code,
+                        'number' => 1,
+                    ])
+                    ->first()->recipe ?? ColourFormula::newest($job->workshop_id, $colour->name, $colour->code)?->recipe;
         }
-        $toners = is_array($recipe) && is_array($recipe['toners'] ?? null) ? $recipe['toners'] : throw new NothingToMeasure("The simulated instrument has no formula for {$colour->name}. Type a reading, or bring in a file.");
+        $toners =
+            is_array($recipe) && is_array($recipe['toners'] ?? null)
+                ? $recipe['toners']
+                : throw new NothingToMeasure(
+                    "The simulated instrument has no formula for {$colour->name}. Type a reading, or bring in a file.",
+                );
         $layer = is_array($recipe['layer'] ?? null) ? $recipe['layer'] : null;
         $library = TonerLibrary::northlight()->batch($job->workshop_id, self::BATCH);
         /** @var array<string, float> $grams */
@@ -58,11 +71,18 @@ final readonly class SimulatedShop
             $grams = self::asOnTheCar($grams, $job->id, $colour->finish->isEffect());
         }
         $formula = Formula::of($grams);
-        $model = $formula->isEffect($library) || $layer !== null || $colour->finish->isEffect() ? new EffectModel($library, $geometry === Geometry::FortyFiveZero ? Geometry::Five : $geometry) : new SolidModel($library);
+        $model =
+            $formula->isEffect($library) || $layer !== null || $colour->finish->isEffect()
+                ? new EffectModel($library, $geometry === Geometry::FortyFiveZero ? Geometry::Five : $geometry)
+                : new SolidModel($library);
         if ($layer !== null) {
             /** @var array<string, float> $layer */
             $coats = $sample->details['letDownCoats'] ?? null;
-            $coats = $isCar ? 1.7 + 0.8 * (new Random(crc32("coats {$job->id}")))->uniform() : (is_numeric($coats) ? (float) $coats : 2.0);
+            $coats = $isCar
+                ? 1.7 + 0.8 * (new Random(crc32("coats {$job->id}")))->uniform()
+                : (is_numeric($coats)
+                    ? (float) $coats
+                    : 2.0);
 
             return (new LayeredModel($library, $model))->measurement($formula->grams, $layer, $coats);
         }
@@ -108,12 +128,21 @@ final readonly class SimulatedShop
         }
         $booth = $plan->job->booth;
         // From the sheet's way to the card's: what "plan" is to a card, the card is to the sheet.
-        $against = AgainstPlan::of($sheet, $card, $measured, PlannedSpraying::product($plan), $plan->job->system->carrier, new Air($booth->temperatureC, $booth->humidityPercent));
+        $against = AgainstPlan::of(
+            $sheet,
+            $card,
+            $measured,
+            PlannedSpraying::product($plan),
+            $plan->job->system,
+            new Air($booth->temperatureC, $booth->humidityPercent),
+        );
         $spectra = [];
         foreach ($measured->spectra as $angle => $spectrum) {
             $veil = $card->clear->veil();
             $by = ($against->onPanel[$angle]->xyz()->y - 100.0 * $veil) / max(0.01, $measured->at($angle)->xyz()->y);
-            $spectra[$angle] = Spectrum::of(array_map(fn (float $v): float => max(0.0, $v * $by + $veil), $spectrum->values));
+            $spectra[$angle] = Spectrum::of(
+                array_map(fn (float $v): float => max(0.0, $v * $by + $veil), $spectrum->values),
+            );
         }
 
         return Measurement::ofSpectra($spectra, $measured->viewing);

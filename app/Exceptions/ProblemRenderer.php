@@ -26,21 +26,75 @@ final class ProblemRenderer
     public function render(Throwable $error, Request $request): JsonResponse
     {
         return match (true) {
-            $error instanceof InvalidInput => Problem::response(422, 'invalid', 'Something needs another look.', $error->problems[0]->jsonSerialize()['detail'], array_map(fn (InputProblem $p): array => $p->jsonSerialize(), $error->problems)),
+            $error instanceof InvalidInput => Problem::response(
+                422,
+                'invalid',
+                'Something needs another look.',
+                $error->problems[0]->jsonSerialize()['detail'],
+                array_map(fn (InputProblem $p): array => $p->jsonSerialize(), $error->problems),
+            ),
             $error instanceof ValidationException => $this->validation($error),
-            $error instanceof BadBodyShape => Problem::response(422, 'bad-body-shape', 'This drawing cannot be read.', $error->getMessage(), [['field' => 'svg', 'code' => 'bad-body-shape', 'detail' => $error->getMessage()]]),
-            $error instanceof StaleEdit => Problem::response(412, 'stale', 'The job was changed meanwhile.', "{$error->by} saved version {$error->current} in between.", more: ['current' => $error->current], headers: ['ETag' => "\"{$error->current}\""]),
+            $error instanceof BadBodyShape => Problem::response(
+                422,
+                'bad-body-shape',
+                'This drawing cannot be read.',
+                $error->getMessage(),
+                [['field' => 'svg', 'code' => 'bad-body-shape', 'detail' => $error->getMessage()]],
+            ),
+            $error instanceof StaleEdit => Problem::response(
+                412,
+                'stale',
+                'The job was changed meanwhile.',
+                "{$error->by} saved version {$error->current} in between.",
+                more: ['current' => $error->current],
+                headers: ['ETag' => "\"{$error->current}\""],
+            ),
             $error instanceof NothingToStep => Problem::response(409, 'nothing-to-step', $error->getMessage()),
-            $error instanceof GateClosed => Problem::response(409, 'gate-closed', 'This card cannot pass.', $error->getMessage()),
-            $error instanceof NothingToMeasure => Problem::response(409, 'nothing-to-measure', 'There is nothing to measure.', $error->getMessage()),
-            $error instanceof UnreadableFile => Problem::response(422, 'unreadable', 'This file cannot be read.', $error->getMessage(), [['field' => 'file', 'code' => 'unreadable', 'detail' => $error->getMessage()]]),
-            $error instanceof TintException => Problem::response(422, 'bad-formula', 'This formula cannot be used.', $error->getMessage(), [['field' => 'toners', 'code' => 'bad-formula', 'detail' => $error->getMessage()]]),
+            $error instanceof GateClosed => Problem::response(
+                409,
+                'gate-closed',
+                'This card cannot pass.',
+                $error->getMessage(),
+            ),
+            $error instanceof NothingToMeasure => Problem::response(
+                409,
+                'nothing-to-measure',
+                'There is nothing to measure.',
+                $error->getMessage(),
+            ),
+            $error instanceof UnreadableFile => Problem::response(
+                422,
+                'unreadable',
+                'This file cannot be read.',
+                $error->getMessage(),
+                [['field' => 'file', 'code' => 'unreadable', 'detail' => $error->getMessage()]],
+            ),
+            $error instanceof TintException => Problem::response(
+                422,
+                'bad-formula',
+                'This formula cannot be used.',
+                $error->getMessage(),
+                [['field' => 'toners', 'code' => 'bad-formula', 'detail' => $error->getMessage()]],
+            ),
             $error instanceof AuthenticationException => Problem::response(401, 'signed-out', 'Please sign in.'),
-            $error instanceof AuthorizationException => Problem::response(403, 'not-allowed', $this->refusal($error->getMessage())),
+            $error instanceof AuthorizationException => Problem::response(
+                403,
+                'not-allowed',
+                $this->refusal($error->getMessage()),
+            ),
             $error instanceof ModelNotFoundException => Problem::response(404, 'not-found', 'There is nothing here.'),
-            $error instanceof TokenMismatchException => Problem::response(419, 'page-expired', 'This page is too old. Load it again.'),
+            $error instanceof TokenMismatchException => Problem::response(
+                419,
+                'page-expired',
+                'This page is too old. Load it again.',
+            ),
             $error instanceof HttpExceptionInterface => $this->http($error),
-            default => Problem::response(500, 'broken', 'Something went wrong on our side.', 'Nothing you typed is lost. Try again; if it stays, tell whoever looks after this machine.'),
+            default => Problem::response(
+                500,
+                'broken',
+                'Something went wrong on our side.',
+                'Nothing you typed is lost. Try again; if it stays, tell whoever looks after this machine.',
+            ),
         };
     }
 
@@ -49,11 +103,21 @@ final class ProblemRenderer
         $errors = [];
         foreach ($error->errors() as $field => $messages) {
             foreach ((array) $messages as $message) {
-                $errors[] = ['field' => (string) $field, 'code' => 'invalid', 'detail' => is_string($message) ? $message : ''];
+                $errors[] = [
+                    'field' => (string) $field,
+                    'code' => 'invalid',
+                    'detail' => is_string($message) ? $message : '',
+                ];
             }
         }
 
-        return Problem::response($error->status, 'invalid', 'Something needs another look.', $errors[0]['detail'] ?? '', $errors);
+        return Problem::response(
+            $error->status,
+            'invalid',
+            'Something needs another look.',
+            $errors[0]['detail'] ?? '',
+            $errors,
+        );
     }
 
     /** The policy's own sentence, where it has one; the framework's stock sentence says nothing to a painter. */

@@ -13,7 +13,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $code
  * @property string $finish
  * @property ?int $undercoat_shade
- * @property ?array{toners: array<string, float>, layer?: array<string, float>, variants?: list<array{name: string, toners: array<string, float>}>} $recipe
+ * @property ?array{toners: array<string, float>, layer?: array<string, float>, variants?: list<array{name: string,
+ *           toners: array<string, float>}>} $recipe
  */
 final class Colour extends Model
 {

@@ -19,7 +19,7 @@ final class ColourFormula extends Model
 
     protected $guarded = [];
 
-    /** The newest version for a colour; a first one is taken from the shelf when there is a recipe. */
+    /** The newest version for a colour; where nothing was tinted yet the shelf's recipe is the first. Looking writes nothing. */
     public static function newest(int $workshopId, string $colour, string $code): ?self
     {
         $query = self::query()->where(['workshop_id' => $workshopId, 'colour' => $colour, 'code' => $code]);
@@ -28,12 +28,23 @@ final class ColourFormula extends Model
         if ($found !== null) {
             return $found;
         }
-        $recipe = Colour::query()->where(['workshop_id' => $workshopId, 'name' => $colour, 'code' => $code])->first()?->recipe;
+        $recipe = Colour::query()
+            ->where(['workshop_id' => $workshopId, 'name' => $colour, 'code' => $code])
+            ->first()?->recipe;
 
-        return $recipe === null ? null : self::query()->createOrFirst(
-            ['workshop_id' => $workshopId, 'colour' => $colour, 'code' => $code, 'number' => 1],
-            ['recipe' => array_filter(['toners' => $recipe['toners'], 'layer' => $recipe['layer'] ?? null], fn (?array $v): bool => $v !== null), 'note' => 'From the shelf'],
-        );
+        return $recipe === null
+            ? null
+            : self::query()->make([
+                'workshop_id' => $workshopId,
+                'colour' => $colour,
+                'code' => $code,
+                'number' => 1,
+                'recipe' => array_filter(
+                    ['toners' => $recipe['toners'], 'layer' => $recipe['layer'] ?? null],
+                    fn (?array $v): bool => $v !== null,
+                ),
+                'note' => 'From the shelf',
+            ]);
     }
 
     /** @return array<string, string> */

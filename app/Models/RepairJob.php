@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  * @property Workshop $workshop
  * @property ?JobVersion $headVersion
- * @property ?list<object> $colour_stations
+ * @property ?object{stations?: list<object>, verdict?: object, severity?: string} $standing
  */
 final class RepairJob extends Model
 {
@@ -84,6 +84,6 @@ final class RepairJob extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'datetime', 'colour_stations' => 'object'];
+        return ['archived_at' => 'datetime', 'standing' => 'object'];
     }
 }

@@ -25,17 +25,11 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
-use Kalopsis\Blend\ReachRule;
-use Kalopsis\Blend\TradeReaches;
-use Kalopsis\Card\RampTable;
-use Kalopsis\Card\ReachNeeded;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(ReachRule::class, TradeReaches::class);
-        $this->app->bind(ReachNeeded::class, RampTable::class);
         $this->app->bind(Instrument::class, SimulatedInstrument::class);
         $this->app->bind(StatefulGuard::class, fn (): Guard => Auth::guard('web'));
     }
@@ -45,20 +39,43 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         Gate::policy(RepairJob::class, RepairJobPolicy::class);
-        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(10)->by(self::typed($request->input('email')) . '|' . $request->ip()));
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): Limit => Limit::perMinute(10)->by(
+                self::typed($request->input('email')) . '|' . $request->ip(),
+            ),
+        );
         // A neighbour workshop's job is not forbidden, it is not there.
         Route::bind('job', function (string $id): RepairJob {
             $user = request()->user();
 
-            return RepairJob::query()->where('workshop_id', $user instanceof User ? $user->workshop_id : 0)->where('id', Str::isUuid($id) ? $id : '')->firstOrFail();
+            return RepairJob::query()
+                ->where('workshop_id', $user instanceof User ? $user->workshop_id : 0)
+                ->where('id', Str::isUuid($id) ? $id : '')
+                ->firstOrFail();
         });
-        Route::bind('sample', fn (string $id): ColourSample => self::jobOfRoute()->samples()->where('id', Str::isUuid($id) ? $id : '')->firstOrFail());
+        Route::bind(
+            'sample',
+            fn (string $id): ColourSample => self::jobOfRoute()
+                ->samples()
+                ->where('id', Str::isUuid($id) ? $id : '')
+                ->firstOrFail(),
+        );
         Route::bind('reading', function (string $id): ColourReading {
             $sample = request()->route('sample');
 
-            return ColourReading::query()->where('colour_sample_id', $sample instanceof ColourSample ? $sample->id : '')->where('id', ctype_digit($id) ? $id : 0)->firstOrFail();
+            return ColourReading::query()
+                ->where('colour_sample_id', $sample instanceof ColourSample ? $sample->id : '')
+                ->where('id', ctype_digit($id) ? $id : 0)
+                ->firstOrFail();
         });
-        Route::bind('import', fn (string $id): ReadingImport => ReadingImport::query()->where('repair_job_id', self::jobOfRoute()->id)->where('id', Str::isUuid($id) ? $id : '')->firstOrFail());
+        Route::bind(
+            'import',
+            fn (string $id): ReadingImport => ReadingImport::query()
+                ->where('repair_job_id', self::jobOfRoute()->id)
+                ->where('id', Str::isUuid($id) ? $id : '')
+                ->firstOrFail(),
+        );
     }
 
     /** The job of the route, bound before what belongs to it. */

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Kalopsis\Job\JobSpec;
+use Kalopsis\Job\Upgrade;
 
-/** The parts of a job document that are kept; anything else that was sent is dropped. */
+/** The parts of a job document that are kept, in the newest version; anything else that was sent is dropped. */
 final class JobDocument
 {
     private const PARTS = ['car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan'];
@@ -15,8 +16,9 @@ final class JobDocument
      * @param array<array-key, mixed> $json
      * @return array<string, mixed>
      */
-    public static function kept(array $json): array
+    public static function kept(array $json, int $workshopId): array
     {
+        $json = (new Upgrade(new WorkshopCatalogue($workshopId)))->newest($json);
         $kept = ['format' => JobSpec::FORMAT, 'version' => JobSpec::VERSION];
         foreach (self::PARTS as $part) {
             if (array_key_exists($part, $json)) {
@@ -24,12 +26,30 @@ final class JobDocument
             }
         }
         // An empty object would come back from storage as an empty list.
-        foreach (['coats', 'ratios'] as $map) {
-            if (is_array($kept['plan'] ?? null) && ($kept['plan'][$map] ?? null) === []) {
-                unset($kept['plan'][$map]);
-            }
+        if (is_array($kept['plan'] ?? null)) {
+            $kept['plan'] = self::plan($kept['plan']);
         }
 
         return $kept;
+    }
+
+    /**
+     * @param array<array-key, mixed> $plan
+     * @return array<array-key, mixed>
+     */
+    private static function plan(array $plan): array
+    {
+        if (($plan['ratios'] ?? null) === []) {
+            unset($plan['ratios']);
+        }
+        foreach (is_array($plan['sequence'] ?? null) ? $plan['sequence'] : [] as $i => $step) {
+            foreach (['gun', 'mixture'] as $map) {
+                if (is_array($step) && ($step[$map] ?? null) === []) {
+                    unset($plan['sequence'][$i][$map]);
+                }
+            }
+        }
+
+        return $plan;
     }
 }

@@ -4,41 +4,45 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use App\Models\User;
+use App\Colour\Pair;
+use App\Models\RepairJob;
 use Kalopsis\Blend\Planner;
-use Kalopsis\Blend\ReachRule;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
+use Kalopsis\Job\JobSpec;
 
-/** Plans a document with the shelf of a workshop. */
+/** Plans a document with the shelf of a workshop, for the car and the best card that lie on the job's desk. */
 final readonly class Planning
 {
-    public function __construct(private ReachRule $rule) {}
+    /**
+     * @param array<array-key, mixed> $document
+     * @param RepairJob|Pair|null $job whose readings count; the pair where a caller has them already
+     * @throws InvalidInput
+     */
+    public function plan(array $document, int $workshopId, RepairJob|Pair|null $job = null): JobPlan
+    {
+        $pair = match (true) {
+            $job === null => Pair::none(),
+            $job instanceof Pair => $job,
+            default => Pair::of($job),
+        };
+
+        return $this->planner()->plan($this->read($document, $workshopId), $pair->car, $pair->card);
+    }
 
     /**
      * @param array<array-key, mixed> $document
      * @throws InvalidInput
      */
-    public function plan(array $document, int $workshopId): JobPlan
+    public function read(array $document, int $workshopId): JobSpec
     {
-        $job = (new JobReader(new WorkshopCatalogue($workshopId)))->read($document);
-
-        return $this->planner()->plan($job);
+        return (new JobReader(new WorkshopCatalogue($workshopId)))->read($document);
     }
 
     public function planner(): JobPlanner
     {
-        return new JobPlanner(new Planner($this->rule));
-    }
-
-    /**
-     * @param array<array-key, mixed> $document
-     * @throws InvalidInput
-     */
-    public function planFor(User $user, array $document): JobPlan
-    {
-        return $this->plan($document, $user->workshop_id);
+        return new JobPlanner(new Planner(new KeptNeeds()));
     }
 }

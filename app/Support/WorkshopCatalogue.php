@@ -6,11 +6,13 @@ namespace App\Support;
 
 use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
+use App\Models\ShopSchool;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\BodyShapeSvg;
+use Kalopsis\Sequence\School;
 
 /** A workshop's shelf, as the core looks things up in it. */
 final class WorkshopCatalogue implements Catalogue
@@ -20,6 +22,9 @@ final class WorkshopCatalogue implements Catalogue
 
     /** @var array<string, ?PaintSystem> */
     private array $systems = [];
+
+    /** @var ?array<string, ShopSchool> */
+    private ?array $own = null;
 
     public function __construct(private readonly int $workshopId) {}
 
@@ -31,6 +36,39 @@ final class WorkshopCatalogue implements Catalogue
     public function paintSystem(string $key): ?PaintSystem
     {
         return $this->systems[$key] ??= $this->readSystem($key);
+    }
+
+    public function school(string $key): ?School
+    {
+        $own = $this->own()[$key] ?? null;
+
+        return SchoolFiles::all()[$key] ?? $own?->asSchool($this);
+    }
+
+    /** @return list<School> the trade's, then the shop's own by name */
+    public function schools(): array
+    {
+        $own = [];
+        foreach ($this->own() as $school) {
+            if ($school->put_away_at === null) {
+                $own[] = $school->asSchool($this);
+            }
+        }
+
+        return [...array_values(SchoolFiles::all()), ...$own];
+    }
+
+    /** @return array<string, ShopSchool> by key, those put away too: plans made with them stay what they are */
+    private function own(): array
+    {
+        if ($this->own === null) {
+            $this->own = [];
+            foreach (ShopSchool::query()->where('workshop_id', $this->workshopId)->get()->sortBy('name') as $school) {
+                $this->own[$school->key()] = $school;
+            }
+        }
+
+        return $this->own;
     }
 
     private function readBody(string $key): ?BodyShape

@@ -16,6 +16,12 @@ final class RepairJobFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['workshop_id' => Workshop::factory(), 'head' => 1, 'label' => 'Quill 3', 'plate' => 'MB 00 AAA', 'colour' => 'Harbour Slate'];
+        return [
+            'workshop_id' => Workshop::factory(),
+            'head' => 1,
+            'label' => 'Quill 3',
+            'plate' => 'MB 00 AAA',
+            'colour' => 'Harbour Slate',
+        ];
     }
 }

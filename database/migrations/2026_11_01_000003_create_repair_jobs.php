@@ -36,6 +36,8 @@ return new class () extends Migration {
             $table->timestamp('created_at')->useCurrent();
             $table->unique(['repair_job_id', 'number'], 'job_versions_number_once');
         });
-        DB::statement("ALTER TABLE job_versions ADD CONSTRAINT job_versions_kind_known CHECK (kind IN ('create','import','edit','undo','redo'))");
+        DB::statement(
+            "ALTER TABLE job_versions ADD CONSTRAINT job_versions_kind_known CHECK (kind IN ('create','import','edit','undo','redo'))",
+        );
     }
 };

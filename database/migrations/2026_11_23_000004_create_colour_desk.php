@@ -42,10 +42,15 @@ return new class () extends Migration {
             $table->timestamps();
             $table->unique(['repair_job_id', 'number'], 'colour_samples_number_once');
         });
-        DB::statement("ALTER TABLE colour_samples ADD CONSTRAINT colour_samples_kind_known CHECK (kind IN ('car','card','variant'))");
+        DB::statement(
+            "ALTER TABLE colour_samples ADD CONSTRAINT colour_samples_kind_known CHECK (kind IN ('car','card','variant'))",
+        );
         Schema::create('colour_readings', function (Blueprint $table): void {
             $table->id();
-            $table->foreignUuid('colour_sample_id')->constrained(indexName: 'colour_readings_sample_fk')->restrictOnDelete();
+            $table
+                ->foreignUuid('colour_sample_id')
+                ->constrained(indexName: 'colour_readings_sample_fk')
+                ->restrictOnDelete();
             $table->string('spot', 40);
             $table->string('surface', 12);
             $table->string('source', 12);
@@ -54,13 +59,21 @@ return new class () extends Migration {
             $table->foreignId('user_id')->nullable()->constrained(indexName: 'colour_readings_user_fk')->restrictOnDelete();
             $table->timestamp('created_at')->useCurrent();
         });
-        DB::statement("ALTER TABLE colour_readings ADD CONSTRAINT colour_readings_surface_known CHECK (surface IN ('polished','unpolished','sanded'))");
-        DB::statement("ALTER TABLE colour_readings ADD CONSTRAINT colour_readings_source_known CHECK (source IN ('typed','instrument','file'))");
+        DB::statement(
+            "ALTER TABLE colour_readings ADD CONSTRAINT colour_readings_surface_known CHECK (surface IN ('polished','unpolished','sanded'))",
+        );
+        DB::statement(
+            "ALTER TABLE colour_readings ADD CONSTRAINT colour_readings_source_known CHECK (source IN ('typed','instrument','file'))",
+        );
         // What happened at the desk: only ever added.
         Schema::create('colour_events', function (Blueprint $table): void {
             $table->id();
             $table->foreignUuid('repair_job_id')->constrained(indexName: 'colour_events_job_fk')->restrictOnDelete();
-            $table->foreignUuid('colour_sample_id')->nullable()->constrained(indexName: 'colour_events_sample_fk')->restrictOnDelete();
+            $table
+                ->foreignUuid('colour_sample_id')
+                ->nullable()
+                ->constrained(indexName: 'colour_events_sample_fk')
+                ->restrictOnDelete();
             $table->string('kind', 12);
             $table->json('body');
             $table->unsignedInteger('job_version');
@@ -69,7 +82,9 @@ return new class () extends Migration {
             $table->timestamp('created_at')->useCurrent();
             $table->index(['repair_job_id', 'kind', 'plan_print'], 'colour_events_gate');
         });
-        DB::statement("ALTER TABLE colour_events ADD CONSTRAINT colour_events_kind_known CHECK (kind IN ('eye','pass','override','close','strike','restore','exclude','include','edit','tint'))");
+        DB::statement(
+            "ALTER TABLE colour_events ADD CONSTRAINT colour_events_kind_known CHECK (kind IN ('eye','pass','override','close','strike','restore','exclude','include','edit','tint'))",
+        );
         Schema::create('reading_imports', function (Blueprint $table): void {
             $table->uuid('id')->primary();
             $table->foreignUuid('repair_job_id')->constrained(indexName: 'reading_imports_job_fk')->restrictOnDelete();

@@ -35,7 +35,10 @@ final class DemoSeeder extends Seeder
         $workshop = Workshop::query()->firstOrCreate(['name' => 'Saltmarsh Coachworks'], ['town' => 'Merrowby']);
         (new ShelfSeeder())->stock($workshop);
         foreach (self::PEOPLE as [$name, $email, $role]) {
-            User::query()->firstOrCreate(['email' => $email], ['workshop_id' => $workshop->id, 'name' => $name, 'password' => self::PASSWORD, 'role' => $role]);
+            User::query()->firstOrCreate(
+                ['email' => $email],
+                ['workshop_id' => $workshop->id, 'name' => $name, 'password' => self::PASSWORD, 'role' => $role],
+            );
         }
         $lead = User::query()->where('email', self::PEOPLE[0][1])->firstOrFail();
         $create = App::make(CreateJob::class);
@@ -54,20 +57,59 @@ final class DemoSeeder extends Seeder
         $ox = self::body('hallam-ox');
 
         return [
-            self::job('Marlo Tern', 'MB 24 TRN', 'marlo-tern', ['Saltmist Silver', 'SM-07', 'metallic-light', 3], 'northlight-s', 22, 50, [
-                self::spot('r1', self::at($tern, 'front-door-left', 0.73, 0.50), 'front-door-left', 60, 'primer', 3),
-                self::spot('r2', self::at($tern, 'front-door-left', 0.42, 0.66), 'front-door-left', 35, 'primer', 3),
-            ]),
-            self::job('Quill 3', 'MB 19 QLL', 'quill-3', ['Lichen Green', 'LG-02', 'solid-dark', 5], 'northlight-w', 20, 62, [
-                self::spot('r1', self::at($quill, 'quarter-left', 0.30, 0.62), 'quarter-left', 70, 'primer', 5),
-            ]),
-            self::job('Vesper Forty', 'MB 71 VES', 'vesper-forty', ['Harbour Slate', 'HS-21', 'metallic-dark', 5], 'northlight-s', 26, 45, [
-                ['id' => 'r1', 'panel' => 'front-door-right', 'shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part', 'greyShade' => 4]],
-            ]),
+            self::job(
+                'Marlo Tern',
+                'MB 24 TRN',
+                'marlo-tern',
+                ['Saltmist Silver', 'SM-07', 'metallic-light', 3],
+                'northlight-s',
+                22,
+                50,
+                [
+                    self::spot('r1', self::at($tern, 'front-door-left', 0.73, 0.5), 'front-door-left', 60, 'primer', 3),
+                    self::spot('r2', self::at($tern, 'front-door-left', 0.42, 0.66), 'front-door-left', 35, 'primer', 3),
+                ],
+            ),
+            self::job(
+                'Quill 3',
+                'MB 19 QLL',
+                'quill-3',
+                ['Lichen Green', 'LG-02', 'solid-dark', 5],
+                'northlight-w',
+                20,
+                62,
+                [self::spot('r1', self::at($quill, 'quarter-left', 0.3, 0.62), 'quarter-left', 70, 'primer', 5)],
+            ),
+            self::job(
+                'Vesper Forty',
+                'MB 71 VES',
+                'vesper-forty',
+                ['Harbour Slate', 'HS-21', 'metallic-dark', 5],
+                'northlight-s',
+                26,
+                45,
+                [
+                    [
+                        'id' => 'r1',
+                        'panel' => 'front-door-right',
+                        'shape' => ['kind' => 'new-part'],
+                        'under' => ['kind' => 'new-primed-part', 'greyShade' => 4],
+                    ],
+                ],
+            ),
             self::job('Hallam Ox', 'MB 08 OXX', 'hallam-ox', ['Oat Pearl', 'OP-33', 'pearl', 2], 'northlight-w', 21, 58, [
                 self::spot('r1', self::at($ox, 'bonnet', 0.45, 0.55), 'bonnet', 45, 'bare-metal', null),
             ]),
-            self::job('Marlo Tern', 'MB 66 GUL', 'marlo-tern', ['Gull White', 'GW-01', 'solid-light', 1], 'northlight-s', 18, 55, []),
+            self::job(
+                'Marlo Tern',
+                'MB 66 GUL',
+                'marlo-tern',
+                ['Gull White', 'GW-01', 'solid-light', 1],
+                'northlight-s',
+                18,
+                55,
+                [],
+            ),
             self::job('Quill 3', 'MB 23 COP', 'quill-3', ['Copper Dusk', 'CD-18', 'pearl', 4], 'northlight-s', 22, 50, [
                 self::spot('r1', self::at($quill, 'front-door-left', 0.45, 0.45), 'front-door-left', 55, 'primer', 4),
             ]),
@@ -84,7 +126,10 @@ final class DemoSeeder extends Seeder
     {
         $box = $body->panel($panel)->outline->box();
 
-        return new Point(round($box->x0 + $across * ($box->x1 - $box->x0)), round($box->y0 + $down * ($box->y1 - $box->y0)));
+        return new Point(
+            round($box->x0 + $across * ($box->x1 - $box->x0)),
+            round($box->y0 + $down * ($box->y1 - $box->y0)),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -103,11 +148,24 @@ final class DemoSeeder extends Seeder
      * @param list<array<string, mixed>> $repairs
      * @return array<string, mixed>
      */
-    private static function job(string $label, string $plate, string $body, array $colour, string $system, int $temperatureC, int $humidity, array $repairs): array
-    {
+    private static function job(
+        string $label,
+        string $plate,
+        string $body,
+        array $colour,
+        string $system,
+        int $temperatureC,
+        int $humidity,
+        array $repairs,
+    ): array {
         return [
             'car' => ['label' => $label, 'plate' => $plate, 'bodyShape' => $body],
-            'colour' => ['name' => $colour[0], 'code' => $colour[1], 'finish' => $colour[2], 'undercoatShade' => $colour[3]],
+            'colour' => [
+                'name' => $colour[0],
+                'code' => $colour[1],
+                'finish' => $colour[2],
+                'undercoatShade' => $colour[3],
+            ],
             'paintSystem' => $system,
             'booth' => ['temperatureC' => $temperatureC, 'humidityPercent' => $humidity],
             'repairs' => $repairs,

@@ -19,17 +19,29 @@ final class ShelfSeeder
         foreach ((array) glob(base_path('data/bodies/*.svg')) as $file) {
             $svg = (string) file_get_contents((string) $file);
             $body = BodyShapeSvg::read($svg);
-            BodyShapeRecord::query()->updateOrCreate(['workshop_id' => $workshop->id, 'key' => $body->key], ['name' => $body->name, 'style' => $body->style, 'svg' => $svg]);
+            BodyShapeRecord::query()->updateOrCreate(
+                ['workshop_id' => $workshop->id, 'key' => $body->key],
+                ['name' => $body->name, 'style' => $body->style, 'svg' => $svg],
+            );
         }
         foreach ((array) glob(base_path('data/paint-systems/*.json')) as $file) {
             $sheet = json_decode((string) file_get_contents((string) $file), true, 32, JSON_THROW_ON_ERROR);
             $system = PaintSystemReader::read($sheet);
-            PaintSystemRecord::query()->updateOrCreate(['workshop_id' => $workshop->id, 'key' => $system->key], ['name' => $system->name, 'sheet' => $sheet]);
+            PaintSystemRecord::query()->updateOrCreate(
+                ['workshop_id' => $workshop->id, 'key' => $system->key],
+                ['name' => $system->name, 'sheet' => $sheet],
+            );
         }
-        foreach (json_decode((string) file_get_contents(base_path('data/colours.json')), true, 16, JSON_THROW_ON_ERROR) as $colour) {
+        foreach (
+            json_decode((string) file_get_contents(base_path('data/colours.json')), true, 16, JSON_THROW_ON_ERROR) as $colour
+        ) {
             Colour::query()->updateOrCreate(
                 ['workshop_id' => $workshop->id, 'name' => $colour['name'], 'code' => $colour['code']],
-                ['finish' => $colour['finish'], 'undercoat_shade' => $colour['undercoatShade'], 'recipe' => array_intersect_key($colour, ['toners' => 1, 'layer' => 1, 'variants' => 1])],
+                [
+                    'finish' => $colour['finish'],
+                    'undercoat_shade' => $colour['undercoatShade'],
+                    'recipe' => array_intersect_key($colour, ['toners' => 1, 'layer' => 1, 'variants' => 1]),
+                ],
             );
         }
     }

@@ -37,11 +37,16 @@ function expectFits(mixed $json, string $name): void
 {
     $result = (new Validator())->validate(json_decode((string) json_encode($json)), apiSchema($name));
     $error = $result->error();
-    expect($result->isValid())->toBeTrue($error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
+    expect($result->isValid())->toBeTrue(
+        $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)),
+    );
 }
 
 it('is written down as it is', function (): void {
-    expect(file_get_contents(base_path('docs/formats/openapi.json')))->toBe(OpenApiDocument::json(), 'Run: php artisan openapi:write && npm run types');
+    expect(file_get_contents(base_path('docs/formats/openapi.json')))->toBe(
+        OpenApiDocument::json(),
+        'Run: php artisan openapi:write && npm run types',
+    );
 });
 
 it('describes every route, and no other', function (): void {
@@ -67,9 +72,18 @@ it('answers as described', function (): void {
     $user = $this->lead(Workshop::factory()->stocked()->create());
     $this->actingAs($user);
     expectFits($this->getJson('/api/me')->json(), 'Me');
-    $bench = $this->postJson('/api/jobs', ['document' => Bodies::job(change: ['repairs' => [['shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part']]]])]);
+    $bench = $this->postJson('/api/jobs', [
+        'document' => Bodies::job(
+            change: ['repairs' => [['shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part']]]],
+        ),
+    ]);
     expectFits(json_decode((string) $bench->getContent()), 'Bench');
-    expectFits(json_decode((string) $this->postJson('/api/jobs', ['document' => [...Bodies::job(), 'repairs' => []]])->getContent()), 'Bench');
+    expectFits(
+        json_decode(
+            (string) $this->postJson('/api/jobs', ['document' => [...Bodies::job(), 'repairs' => []]])->getContent(),
+        ),
+        'Bench',
+    );
     expectFits(json_decode((string) $this->getJson('/api/shelf')->getContent()), 'Shelf');
     expectFits(json_decode((string) $this->getJson('/api/bodies/hallam-ox')->getContent()), 'BodyShape');
     expectFits(json_decode((string) $this->postJson('/api/jobs', ['document' => []])->getContent()), 'Problem');
@@ -83,11 +97,27 @@ it('answers as described', function (): void {
 
 it('puts a drawing on the shelf for a lead, once', function (): void {
     $lead = $this->lead();
-    $svg = str_replace(['data-key="quill-3"', 'data-name="Quill 3"'], ['data-key="quill-5"', 'data-name="Quill 5"'], Bodies::svg('quill-3'));
-    $this->actingAs($this->painter($lead->workshop))->postJson('/api/bodies', ['svg' => $svg])->assertStatus(403);
-    $this->actingAs($lead)->postJson('/api/bodies', ['svg' => $svg])->assertCreated()->assertJsonPath('name', 'Quill 5');
-    $this->actingAs($lead)->postJson('/api/bodies', ['svg' => $svg])->assertStatus(422)->assertJsonPath('errors.0.field', 'svg');
-    $this->actingAs($lead)->get('/api/bodies/quill-5/svg')->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->assertSee('Quill 5');
+    $svg = str_replace(
+        ['data-key="quill-3"', 'data-name="Quill 3"'],
+        ['data-key="quill-5"', 'data-name="Quill 5"'],
+        Bodies::svg('quill-3'),
+    );
+    $this->actingAs($this->painter($lead->workshop))
+        ->postJson('/api/bodies', ['svg' => $svg])
+        ->assertStatus(403);
+    $this->actingAs($lead)
+        ->postJson('/api/bodies', ['svg' => $svg])
+        ->assertCreated()
+        ->assertJsonPath('name', 'Quill 5');
+    $this->actingAs($lead)
+        ->postJson('/api/bodies', ['svg' => $svg])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.field', 'svg');
+    $this->actingAs($lead)
+        ->get('/api/bodies/quill-5/svg')
+        ->assertOk()
+        ->assertHeader('Content-Type', 'image/svg+xml')
+        ->assertSee('Quill 5');
     $this->actingAs($this->painter())->get('/api/bodies/quill-5/svg')->assertStatus(404);
 });
 

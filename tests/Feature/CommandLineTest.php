@@ -11,7 +11,11 @@ use Kalopsis\Tests\Support\Colours;
  */
 function kalopsis(string $command, array|string $input): array
 {
-    $process = proc_open([PHP_BINARY, base_path('bin/kalopsis'), $command], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $process = proc_open(
+        [PHP_BINARY, base_path('bin/kalopsis'), $command],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+    );
     assert(is_resource($process));
     fwrite($pipes[0], is_string($input) ? $input : (string) json_encode($input));
     fclose($pipes[0]);
@@ -23,26 +27,78 @@ function kalopsis(string $command, array|string $input): array
 
 it('simulates a job without the web: films, hiding, flash, flakes, differences and visibility', function (): void {
     [$status, $naive] = kalopsis('simulate', Bodies::job('bonnet', change: ['plan' => ['wetBed' => 'off']]));
-    expect($status)->toBe(0)->and($naive['seen'])->toBeTrue()->and($naive['table'])->toHaveCount(5)->and($naive['table'][0]['indices'])->toHaveCount(5)
-        ->and($naive['coats'][0])->toHaveKeys(['dry', 'volatile', 'flash'])
-        ->and($naive['profile'])->toHaveKeys(['films', 'uncovered', 'dryPercent', 'byAngle']);
+    expect($status)
+        ->toBe(0)
+        ->and($naive['table'])
+        ->toHaveCount(5)
+        ->and($naive['table'][0]['indices'])
+        ->toHaveCount(7)
+        ->and($naive['coats'][0])
+        ->toHaveKeys(['dry', 'volatile', 'flash'])
+        ->and($naive['profile'])
+        ->toHaveKeys(['fromMm', 'stepMm', 'byAngle']);
     [, $bedded] = kalopsis('simulate', Bodies::job('bonnet'));
-    expect($bedded['index'])->toBeLessThan($naive['index']);
+    $fringe = fn (array $of): float => array_column($of['parts'], 'index', 'part')['fringe'];
+    expect($fringe($bedded))->toBeLessThan($fringe($naive));
 });
 
 it('takes readings that come with a job', function (): void {
     $reading = fn (float $dL): array => json_decode((string) json_encode(Colours::silver($dL)), true);
-    [$status, $near] = kalopsis('simulate', [...Bodies::job('bonnet'), 'readings' => ['car' => $reading(0.0), 'card' => $reading(0.3)]]);
-    [, $far] = kalopsis('simulate', [...Bodies::job('bonnet'), 'readings' => ['car' => $reading(0.0), 'card' => $reading(5.0)]]);
+    [$status, $near] = kalopsis('simulate', [
+        ...Bodies::job('bonnet'),
+        'readings' => ['car' => $reading(0.0), 'card' => $reading(0.3)],
+    ]);
+    [, $far] = kalopsis('simulate', [
+        ...Bodies::job('bonnet'),
+        'readings' => ['car' => $reading(0.0), 'card' => $reading(5.0)],
+    ]);
     expect($status)->toBe(0)->and($near['measured'])->toBeTrue()->and($far['index'])->toBeGreaterThan($near['index']);
-    [$status, $bad] = kalopsis('simulate', [...Bodies::job('bonnet'), 'readings' => ['car' => ['geometry' => '45/0', 'viewing' => 'moonlight', 'labs' => []]]]);
+    [$status, $bad] = kalopsis('simulate', [
+        ...Bodies::job('bonnet'),
+        'readings' => ['car' => ['geometry' => '45/0', 'viewing' => 'moonlight', 'labs' => []]],
+    ]);
     expect($status)->toBe(1)->and($bad['errors'][0]['field'])->toBe('readings.car.viewing');
+});
+
+it('prints the sequence with the one sentence, and the parts', function (): void {
+    $process = proc_open(
+        [PHP_BINARY, base_path('bin/kalopsis'), 'sequence'],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+    );
+    assert(is_resource($process));
+    fwrite($pipes[0], (string) json_encode(Bodies::job()));
+    fclose($pipes[0]);
+    $out = (string) stream_get_contents($pipes[1]);
+    expect(proc_close($process))
+        ->toBe(0)
+        ->and($out)
+        ->toStartWith('Needs ')
+        ->toContain('Control coat')
+        ->toContain('a dry fringe')
+        ->and($out)
+        ->toContain(Bodies::planned(Bodies::job())->blend->verdict->in(Kalopsis\Units\UnitSystem::Metric));
 });
 
 it('cuts a job along a line, and wants both ends', function (): void {
     $at = Bodies::shipped('marlo-tern')->panel('bonnet')->outline->centroid();
-    [$status, $cut] = kalopsis('cut', [...Bodies::job('bonnet'), 'cut' => ['from' => [$at->x, $at->y], 'to' => [$at->x + 400, $at->y]]]);
-    expect($status)->toBe(0)->and($cut['lengthMm'])->toEqual(400)->and($cut['mm'][0])->toBeLessThan(0)->and(count($cut['films'][0]))->toBe(count($cut['mm']));
+    [$status, $cut] = kalopsis('cut', [
+        ...Bodies::job('bonnet'),
+        'cut' => ['from' => [$at->x, $at->y], 'to' => [$at->x + 400, $at->y]],
+    ]);
+    expect($status)
+        ->toBe(0)
+        ->and($cut['lengthMm'])
+        ->toEqual(400)
+        ->and($cut['mm'][0])
+        ->toBeLessThan(0)
+        ->and(count($cut['films'][0]))
+        ->toBe(count($cut['mm']));
+    [$status, $bad] = kalopsis('cut', [
+        ...Bodies::job('bonnet'),
+        'cut' => ['from' => [$at->x, $at->y], 'to' => [$at->x + 400, $at->y], 'distanceM' => 400],
+    ]);
+    expect($status)->toBe(1)->and($bad['errors'][0]['field'])->toBe('cut.distanceM');
     [$status, $bad] = kalopsis('cut', Bodies::job('bonnet'));
     expect($status)->toBe(1)->and($bad['errors'][0]['field'])->toStartWith('cut.ends');
 });
@@ -51,7 +107,10 @@ it('computes differences of pairs, and refuses what is no colour', function (): 
     [$status, $found] = kalopsis('differences', ['pairs' => [[50, 2.6772, -79.7751, 50, 0, -82.7485]]]);
     // Sharma, Wu and Dalal 2005, first pair.
     expect($status)->toBe(0)->and($found[0]['ciede2000'])->toEqualWithDelta(2.0425, 0.0001);
-    expect(kalopsis('differences', ['pairs' => [[1, 2, 3]]])[0])->toBe(1)->and(kalopsis('differences', ['pairs' => [[900, 0, 0, 1, 1, 1]]])[1]['errors'][0]['code'])->toBe('no-colour');
+    expect(kalopsis('differences', ['pairs' => [[1, 2, 3]]])[0])
+        ->toBe(1)
+        ->and(kalopsis('differences', ['pairs' => [[900, 0, 0, 1, 1, 1]]])[1]['errors'][0]['code'])
+        ->toBe('no-colour');
 });
 
 it('says how it is used, and what it was given that is no JSON', function (): void {

@@ -10,24 +10,50 @@ use Opis\JsonSchema\Validator;
 
 function jobSchema(): object
 {
-    return json_decode((string) file_get_contents(base_path('docs/formats/job.schema.json')), false, 512, JSON_THROW_ON_ERROR);
+    return json_decode(
+        (string) file_get_contents(base_path('docs/formats/job.schema.json')),
+        false,
+        512,
+        JSON_THROW_ON_ERROR,
+    );
 }
 
 /** @param array<string, mixed> $file */
 function fitsSchema(array $file): bool
 {
-    return (new Validator())->validate(json_decode((string) json_encode($file)), jobSchema())->isValid();
+    $validator = new Validator();
+    $validator
+        ->resolver()
+        ?->registerFile(
+            'https://kalopsis.example/formats/school.schema.json',
+            base_path('docs/formats/school.schema.json'),
+        );
+
+    return $validator->validate(json_decode((string) json_encode($file)), jobSchema())->isValid();
 }
 
 it('downloads a file that fits the published schema and comes back as the same job', function (): void {
     $user = $this->painter();
-    $job = $this->open($user, ['plan' => ['coats' => ['base-2' => ['reachMm' => 95]], 'ratios' => ['base-effect' => '+60 %'], 'sides' => [['panel' => 'front-door-left', 'neighbour' => 'sill-left', 'choice' => 'butt']]]]);
-    $file = $this->getJson("/api/jobs/{$job->id}/file")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="marlo-tern-mb-24-trn.kalopsis.json"')->json();
+    $job = $this->open($user, [
+        'plan' => [
+            'coats' => ['base-2' => ['reachMm' => 95]],
+            'ratios' => ['base-effect' => '+60 %'],
+            'sides' => [['panel' => 'front-door-left', 'neighbour' => 'sill-left', 'choice' => 'butt']],
+        ],
+    ]);
+    $file = $this->getJson("/api/jobs/{$job->id}/file")
+        ->assertOk()
+        ->assertHeader('Content-Disposition', 'attachment; filename="marlo-tern-mb-24-trn.kalopsis.json"')
+        ->json();
     expect(fitsSchema($file))->toBeTrue();
 
     $elsewhere = $this->painter(Workshop::factory()->create());
     $again = $this->actingAs($elsewhere)->postJson('/api/jobs/import', $file)->assertCreated();
-    $first = $this->actingAs($user)->getJson("/api/jobs/{$job->id}")->json();
+    $first = $this->actingAs($user)
+        ->getJson("/api/jobs/{$job->id}")
+        ->json();
+    // The sentence goes with the file to be read, and is nothing the job keeps.
+    expect($file['verdict'])->toBe($first['plan']['verdict']['plain'])->and($again->json('document'))->not->toHaveKey('verdict');
     expect($again->json('plan'))->toEqual($first['plan'])->and($again->json('document'))->toEqual($first['document']);
     expect(RepairJob::query()->where('workshop_id', $elsewhere->workshop_id)->count())->toBe(1);
 });
@@ -44,17 +70,51 @@ it('puts another body of the same key beside the one on the shelf', function ():
 
 it('takes in all or nothing', function (): void {
     $user = $this->painter(Workshop::factory()->create());
-    $file = [...Bodies::job(change: ['repairs' => [['shape' => ['radiusMm' => -1]]]]), 'bodyShapeSvg' => Bodies::svg('marlo-tern'), 'paintSystemSheet' => json_decode((string) file_get_contents(base_path('data/paint-systems/northlight-s.json')), true)];
-    $this->actingAs($user)->postJson('/api/jobs/import', $file)->assertStatus(422)->assertJsonPath('errors.0.field', 'repairs.0.shape.radiusMm');
-    expect(BodyShapeRecord::query()->count())->toBe(0)->and(RepairJob::query()->count())->toBe(0);
+    $file = [
+        ...Bodies::job(change: ['repairs' => [['shape' => ['radiusMm' => -1]]]]),
+        'bodyShapeSvg' => Bodies::svg('marlo-tern'),
+        'paintSystemSheet' => json_decode(
+            (string) file_get_contents(base_path('data/paint-systems/northlight-s.json')),
+            true,
+        ),
+    ];
+    $this->actingAs($user)
+        ->postJson('/api/jobs/import', $file)
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.field', 'repairs.0.shape.radiusMm');
+    expect(BodyShapeRecord::query()->count())
+        ->toBe(0)
+        ->and(RepairJob::query()->count())
+        ->toBe(0);
 });
 
 it('agrees with the schema about what is wrong', function (array $change): void {
     expect(fitsSchema(Bodies::job()))->toBeTrue()->and(fitsSchema(Bodies::job(change: $change)))->toBeFalse();
-    $this->actingAs($this->painter())->postJson('/api/jobs', ['document' => Bodies::job(change: $change)])->assertStatus(422);
+    $this->actingAs($this->painter())
+        ->postJson('/api/jobs', ['document' => Bodies::job(change: $change)])
+        ->assertStatus(422);
 })->with([
-    [['booth' => ['temperatureC' => 95]]], [['colour' => ['finish' => 'matt']]], [['repairs' => [['shape' => ['radiusMm' => 0]]]]], [['plan' => ['school' => 'none']]],
-    [['plan' => ['coats' => ['base-1' => ['reachMm' => 5000]]]]], [['repairs' => [['under' => ['greyShade' => 9]]]]], [['car' => ['label' => '']]], [['plan' => ['sides' => [['panel' => 'a', 'neighbour' => 'b', 'choice' => 'hope']]]]],
+    [['booth' => ['temperatureC' => 95]]],
+    [['colour' => ['finish' => 'matt']]],
+    [['repairs' => [['shape' => ['radiusMm' => 0]]]]],
+    [['plan' => ['school' => '']]],
+    [
+        [
+            'plan' => [
+                'sequence' => [
+                    [
+                        'id' => 'a',
+                        'name' => 'A',
+                        'kind' => 'base',
+                        'extent' => ['kind' => 'past', 'reach' => 0.2, 'fade' => 0.4, 'reachMm' => 5000],
+                    ],
+                ],
+            ],
+        ],
+    ],
+    [['repairs' => [['under' => ['greyShade' => 9]]]]],
+    [['car' => ['label' => '']]],
+    [['plan' => ['sides' => [['panel' => 'a', 'neighbour' => 'b', 'choice' => 'hope']]]]],
 ]);
 
 it('plans the same on the command line', function (): void {
@@ -62,7 +122,11 @@ it('plans the same on the command line', function (): void {
     $job = $this->open($user);
     $file = $this->getJson("/api/jobs/{$job->id}/file")->getContent();
     $run = function (string $in): array {
-        $process = proc_open([PHP_BINARY, base_path('bin/kalopsis'), 'plan'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, base_path('bin/kalopsis'), 'plan'],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         assert(is_resource($process));
         fwrite($pipes[0], $in);
         fclose($pipes[0]);
@@ -71,7 +135,10 @@ it('plans the same on the command line', function (): void {
         return [$out, proc_close($process)];
     };
     [$plan, $status] = $run((string) $file);
-    expect($status)->toBe(0)->and($plan)->toEqual($this->getJson("/api/jobs/{$job->id}")->json('plan'));
+    expect($status)
+        ->toBe(0)
+        ->and($plan)
+        ->toEqual($this->getJson("/api/jobs/{$job->id}")->json('plan'));
     [$faults, $status] = $run('{"car":{}}');
     expect($status)->toBe(1)->and(array_column($faults['errors'], 'field'))->toContain('car.label', 'plan.school');
     expect($run('no json')[1])->toBe(1);

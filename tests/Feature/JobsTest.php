@@ -9,39 +9,69 @@ use Kalopsis\Tests\Support\Bodies;
 
 it('opens a job and puts it on the bench with its plan', function (): void {
     $user = $this->painter();
-    $response = $this->actingAs($user)->postJson('/api/jobs', ['document' => Bodies::job()])->assertCreated()->assertHeader('ETag', '"1"');
+    $response = $this->actingAs($user)
+        ->postJson('/api/jobs', ['document' => Bodies::job()])
+        ->assertCreated()
+        ->assertHeader('ETag', '"1"');
     expect($response->json('plan.coats.0.id'))->toBe('wet-bed')->and($response->json('plan.cups'))->toHaveCount(3);
-    $this->getJson('/api/jobs')->assertOk()->assertJsonCount(1)->assertJsonPath('0.stations.0.state.plain', '1 repair')->assertJsonPath('0.plate', 'MB 24 TRN');
-    $this->getJson('/api/jobs/' . $response->json('id'))->assertOk()->assertJsonPath('version', 1)->assertJsonPath('canUndo', false);
+    $this->getJson('/api/jobs')
+        ->assertOk()
+        ->assertJsonCount(1)
+        ->assertJsonPath('0.stations.0.state.plain', '1 repair')
+        ->assertJsonPath('0.plate', 'MB 24 TRN');
+    $this->getJson('/api/jobs/' . $response->json('id'))
+        ->assertOk()
+        ->assertJsonPath('version', 1)
+        ->assertJsonPath('canUndo', false);
 });
 
 it('opens a job once, however often the same id is sent', function (): void {
     $user = $this->painter();
     $id = '0b5e4c1e-1111-4222-8333-444455556666';
-    $this->actingAs($user)->postJson('/api/jobs', ['id' => $id, 'document' => Bodies::job()])->assertCreated();
-    $this->actingAs($user)->postJson('/api/jobs', ['id' => $id, 'document' => Bodies::job()])->assertCreated()->assertJsonPath('id', $id);
+    $this->actingAs($user)
+        ->postJson('/api/jobs', ['id' => $id, 'document' => Bodies::job()])
+        ->assertCreated();
+    $this->actingAs($user)
+        ->postJson('/api/jobs', ['id' => $id, 'document' => Bodies::job()])
+        ->assertCreated()
+        ->assertJsonPath('id', $id);
     expect(RepairJob::query()->count())->toBe(1);
 });
 
 it('saves each change as a new version and keeps the old ones', function (): void {
     $job = $this->open($this->painter());
-    $this->save($job, ['booth' => ['temperatureC' => 25]], 1, 'Booth to 25')->assertOk()->assertHeader('ETag', '"2"')->assertJsonPath('canUndo', true);
-    $this->save($job, ['booth' => ['temperatureC' => 28]], 2)->assertOk()->assertJsonPath('version', 3);
+    $this->save($job, ['booth' => ['temperatureC' => 25]], 1, 'Booth to 25')
+        ->assertOk()
+        ->assertHeader('ETag', '"2"')
+        ->assertJsonPath('canUndo', true);
+    $this->save($job, ['booth' => ['temperatureC' => 28]], 2)
+        ->assertOk()
+        ->assertJsonPath('version', 3);
     expect(JobVersion::query()->where('number', 1)->firstOrFail()->document['booth']['temperatureC'])->toBe(22);
-    $this->getJson("/api/jobs/{$job->id}/history")->assertOk()->assertJsonCount(3)->assertJsonPath('1.change', 'Booth to 25');
+    $this->getJson("/api/jobs/{$job->id}/history")
+        ->assertOk()
+        ->assertJsonCount(3)
+        ->assertJsonPath('1.change', 'Booth to 25');
 });
 
 it('saves nothing when nothing changed, even on an old version', function (): void {
     $job = $this->open($this->painter());
     $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertOk();
-    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertOk()->assertJsonPath('version', 2);
+    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)
+        ->assertOk()
+        ->assertJsonPath('version', 2);
 });
 
 it('refuses a stale edit and says who was first', function (): void {
     $job = $this->open($this->painter());
     $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertOk();
-    $this->save($job, ['booth' => ['temperatureC' => 30]], 1)->assertStatus(412)->assertJsonPath('code', 'stale')->assertJsonPath('current', 2);
-    $this->withHeaders(['If-Match' => '*'])->putJson("/api/jobs/{$job->id}", ['document' => Bodies::job()])->assertStatus(428);
+    $this->save($job, ['booth' => ['temperatureC' => 30]], 1)
+        ->assertStatus(412)
+        ->assertJsonPath('code', 'stale')
+        ->assertJsonPath('current', 2);
+    $this->withHeaders(['If-Match' => '*'])
+        ->putJson("/api/jobs/{$job->id}", ['document' => Bodies::job()])
+        ->assertStatus(428);
 });
 
 it('steps back and on again through any number of edits, adding versions only', function (): void {
@@ -56,32 +86,46 @@ it('steps back and on again through any number of edits, adding versions only', 
 
         return $response;
     };
-    expect($step('undo')->json('document.booth.temperatureC'))->toBe(24)
-        ->and($step('undo')->json('document.booth.temperatureC'))->toBe(23)
-        ->and($step('redo')->json('document.booth.temperatureC'))->toBe(24)
-        ->and($step('undo')->json('document.booth.temperatureC'))->toBe(23)
-        ->and($step('undo')->json('document.booth.temperatureC'))->toBe(22);
+    expect($step('undo')->json('document.booth.temperatureC'))
+        ->toBe(24)
+        ->and($step('undo')->json('document.booth.temperatureC'))
+        ->toBe(23)
+        ->and($step('redo')->json('document.booth.temperatureC'))
+        ->toBe(24)
+        ->and($step('undo')->json('document.booth.temperatureC'))
+        ->toBe(23)
+        ->and($step('undo')->json('document.booth.temperatureC'))
+        ->toBe(22);
     $step('undo')->assertStatus(409)->assertJsonPath('code', 'nothing-to-step');
-    expect($step('redo')->json('document.booth.temperatureC'))->toBe(23)
-        ->and($step('redo')->json('document.booth.temperatureC'))->toBe(24)
-        ->and($step('redo')->json('document.booth.temperatureC'))->toBe(25);
+    expect($step('redo')->json('document.booth.temperatureC'))
+        ->toBe(23)
+        ->and($step('redo')->json('document.booth.temperatureC'))
+        ->toBe(24)
+        ->and($step('redo')->json('document.booth.temperatureC'))
+        ->toBe(25);
     $step('redo')->assertStatus(409);
     expect($step('undo')->json('change'))->toBe('Undid: To 25');
     // A new edit after an undo forgets what could be done again.
-    $this->save($job, ['booth' => ['temperatureC' => 31]], $at)->assertOk()->assertJsonPath('canRedo', false);
+    $this->save($job, ['booth' => ['temperatureC' => 31]], $at)
+        ->assertOk()
+        ->assertJsonPath('canRedo', false);
     expect(JobVersion::query()->count())->toBe($at + 1);
 });
 
 it('shows what would be, and saves nothing', function (): void {
     $job = $this->open($this->painter());
-    $this->postJson("/api/jobs/{$job->id}/preview", ['document' => Bodies::job(change: ['plan' => ['coats' => ['control' => ['reachMm' => 90]]]])])
-        ->assertOk()->assertJsonPath('plan.coats.4.reach.value', 90);
+    $this->postJson("/api/jobs/{$job->id}/preview", [
+        'document' => Bodies::job(change: ['plan' => ['coats' => ['control' => ['reachMm' => 90]]]]),
+    ])
+        ->assertOk()
+        ->assertJsonPath('plan.coats.4.reach.value', 90);
     expect(JobVersion::query()->count())->toBe(1);
 });
 
 it('answers faults at their fields, with both unit systems kept apart', function (): void {
     $job = $this->open($this->painter());
-    $this->save($job, ['repairs' => [['shape' => ['radiusMm' => 0]]]], 1)->assertStatus(422)
+    $this->save($job, ['repairs' => [['shape' => ['radiusMm' => 0]]]], 1)
+        ->assertStatus(422)
         ->assertHeader('Content-Type', 'application/problem+json')
         ->assertJsonPath('errors.0.field', 'repairs.0.shape.radiusMm')
         ->assertJsonPath('errors.0.phrase.values.least', ['value' => 5, 'unit' => 'mm']);
@@ -91,54 +135,111 @@ it('answers faults at their fields, with both unit systems kept apart', function
 it('is not there for the neighbour workshop', function (string $method, string $path): void {
     $job = $this->open($this->painter());
     $stranger = $this->lead(Workshop::factory()->stocked()->create());
-    $this->actingAs($stranger)->withHeaders(['If-Match' => '"1"'])->json($method, str_replace('{job}', $job->id, $path), ['document' => Bodies::job()])->assertStatus(404);
+    $this->actingAs($stranger)
+        ->withHeaders(['If-Match' => '"1"'])
+        ->json($method, str_replace('{job}', $job->id, $path), ['document' => Bodies::job()])
+        ->assertStatus(404);
     expect($job->refresh()->head)->toBe(1)->and($job->archived_at)->toBeNull();
 })->with([
-    ['GET', '/api/jobs/{job}'], ['PUT', '/api/jobs/{job}'], ['POST', '/api/jobs/{job}/preview'], ['POST', '/api/jobs/{job}/archive'], ['POST', '/api/jobs/{job}/restore'],
-    ['GET', '/api/jobs/{job}/file'], ['GET', '/api/jobs/{job}/history'], ['POST', '/api/jobs/{job}/undo'], ['POST', '/api/jobs/{job}/redo'],
+    ['GET', '/api/jobs/{job}'],
+    ['PUT', '/api/jobs/{job}'],
+    ['POST', '/api/jobs/{job}/preview'],
+    ['POST', '/api/jobs/{job}/archive'],
+    ['POST', '/api/jobs/{job}/restore'],
+    ['GET', '/api/jobs/{job}/file'],
+    ['GET', '/api/jobs/{job}/history'],
+    ['POST', '/api/jobs/{job}/undo'],
+    ['POST', '/api/jobs/{job}/redo'],
 ]);
 
 it('does not take over a neighbour\'s id', function (): void {
     $job = $this->open($this->painter());
     $stranger = $this->lead();
-    $this->actingAs($stranger)->postJson('/api/jobs', ['id' => $job->id, 'document' => Bodies::job()])->assertCreated();
+    $this->actingAs($stranger)
+        ->postJson('/api/jobs', ['id' => $job->id, 'document' => Bodies::job()])
+        ->assertCreated();
     expect(RepairJob::query()->where('workshop_id', $stranger->workshop_id)->firstOrFail()->id)->not->toBe($job->id);
 });
 
 it('lets only a lead put a job away, and nobody change it then', function (): void {
     $painter = $this->painter();
     $job = $this->open($painter);
-    $this->actingAs($painter)->postJson("/api/jobs/{$job->id}/archive")->assertStatus(403);
+    $this->actingAs($painter)
+        ->postJson("/api/jobs/{$job->id}/archive")
+        ->assertStatus(403);
     $lead = $this->lead($painter->workshop);
-    $this->actingAs($lead)->postJson("/api/jobs/{$job->id}/archive")->assertNoContent();
+    $this->actingAs($lead)
+        ->postJson("/api/jobs/{$job->id}/archive")
+        ->assertNoContent();
     $this->actingAs($lead)->getJson('/api/jobs')->assertJsonCount(0);
     $this->actingAs($lead)->getJson('/api/jobs?archived=1')->assertJsonCount(1);
-    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertStatus(403)->assertJsonPath('title', 'This job is put away. A lead can bring it back.');
-    $this->actingAs($lead)->postJson("/api/jobs/{$job->id}/restore")->assertNoContent();
+    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)
+        ->assertStatus(403)
+        ->assertJsonPath('title', 'This job is put away. A lead can bring it back.');
+    $this->actingAs($lead)
+        ->postJson("/api/jobs/{$job->id}/restore")
+        ->assertNoContent();
     $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertOk();
 });
 
 it('never answers 500, whatever is sent', function (string $method, string $path, mixed $body): void {
     $job = $this->open($this->lead());
     $raw = is_string($body) ? $body : (string) json_encode($body);
-    $response = $this->call($method, str_replace('{job}', $job->id, $path), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_IF_MATCH' => '"1"'], $raw);
+    $response = $this->call(
+        $method,
+        str_replace('{job}', $job->id, $path),
+        [],
+        [],
+        [],
+        ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_IF_MATCH' => '"1"'],
+        $raw,
+    );
     expect($response->getStatusCode())->toBeGreaterThanOrEqual(400)->toBeLessThan(500);
     expect($response->headers->get('Content-Type'))->toBe('application/problem+json');
 })->with([
-    ['POST', '/api/jobs', '{"document":'], ['POST', '/api/jobs', '7'], ['POST', '/api/jobs', '"job"'], ['POST', '/api/jobs', ''], ['POST', '/api/jobs', ['document' => []]],
-    ['POST', '/api/jobs', ['document' => 'x']], ['POST', '/api/jobs', ['document' => [1, 2]]], ['POST', '/api/jobs', ['document' => ['car' => ['bodyShape' => ['$ne' => null]]]]],
-    ['POST', '/api/jobs', ['id' => 'not-a-uuid', 'document' => ['car' => 1]]], ['POST', '/api/jobs', ['id' => ['a'], 'document' => ['car' => 1]]],
-    ['POST', '/api/jobs', ['change' => str_repeat('x', 500), 'document' => ['car' => 1]]], ['POST', '/api/jobs', str_repeat('[', 600) . str_repeat(']', 600)],
-    ['POST', '/api/jobs', '{"document":{"repairs":[{"id":1e400}]}}'], ['POST', '/api/jobs', "{\"document\":{\"car\":{\"label\":\"\xff\"}}}"],
+    ['POST', '/api/jobs', '{"document":'],
+    ['POST', '/api/jobs', '7'],
+    ['POST', '/api/jobs', '"job"'],
+    ['POST', '/api/jobs', ''],
+    ['POST', '/api/jobs', ['document' => []]],
+    ['POST', '/api/jobs', ['document' => 'x']],
+    ['POST', '/api/jobs', ['document' => [1, 2]]],
+    ['POST', '/api/jobs', ['document' => ['car' => ['bodyShape' => ['$ne' => null]]]]],
+    ['POST', '/api/jobs', ['id' => 'not-a-uuid', 'document' => ['car' => 1]]],
+    ['POST', '/api/jobs', ['id' => ['a'], 'document' => ['car' => 1]]],
+    ['POST', '/api/jobs', ['change' => str_repeat('x', 500), 'document' => ['car' => 1]]],
+    ['POST', '/api/jobs', str_repeat('[', 600) . str_repeat(']', 600)],
+    ['POST', '/api/jobs', '{"document":{"repairs":[{"id":1e400}]}}'],
+    ['POST', '/api/jobs', "{\"document\":{\"car\":{\"label\":\"\xff\"}}}"],
     ['POST', '/api/jobs', '{"document":"' . str_repeat('a', 3_100_000) . '"}'],
-    ['PUT', '/api/jobs/{job}', ['document' => ['plan' => ['coats' => 'all']]]], ['PUT', '/api/jobs/nonsense', ['document' => []]], ['GET', '/api/jobs/1%27%20OR%201', ''],
-    ['POST', '/api/jobs/import', ['format' => 'other']], ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 2]], ['POST', '/api/jobs/import', []],
-    ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 1, 'bodyShapeSvg' => '<svg/>']], ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 1, 'bodyShapeSvg' => 12]],
-    ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 1, 'paintSystemSheet' => 'x']], ['POST', '/api/bodies', ['svg' => []]], ['POST', '/api/bodies', ['svg' => '<svg']],
-    ['DELETE', '/api/jobs/{job}', ''], ['GET', '/api/nothing', ''], ['GET', '/api/bodies/zeppelin', ''], ['PATCH', '/api/me', ['theme' => ['x']]],
+    ['PUT', '/api/jobs/{job}', ['document' => ['plan' => ['coats' => 'all']]]],
+    ['PUT', '/api/jobs/nonsense', ['document' => []]],
+    ['GET', '/api/jobs/1%27%20OR%201', ''],
+    ['POST', '/api/jobs/import', ['format' => 'other']],
+    ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 2]],
+    ['POST', '/api/jobs/import', []],
+    ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 1, 'bodyShapeSvg' => '<svg/>']],
+    ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 1, 'bodyShapeSvg' => 12]],
+    ['POST', '/api/jobs/import', ['format' => 'kalopsis-job', 'version' => 1, 'paintSystemSheet' => 'x']],
+    ['POST', '/api/bodies', ['svg' => []]],
+    ['POST', '/api/bodies', ['svg' => '<svg']],
+    ['DELETE', '/api/jobs/{job}', ''],
+    ['GET', '/api/nothing', ''],
+    ['GET', '/api/bodies/zeppelin', ''],
+    ['PATCH', '/api/me', ['theme' => ['x']]],
 ]);
 
 it('refuses ten megabytes in its own words', function (): void {
-    $this->actingAs($this->painter())->call('POST', '/api/jobs', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], str_repeat(' ', 10_000_000))
-        ->assertStatus(413)->assertJsonPath('code', 'too-large');
+    $this->actingAs($this->painter())
+        ->call(
+            'POST',
+            '/api/jobs',
+            [],
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            str_repeat(' ', 10_000_000),
+        )
+        ->assertStatus(413)
+        ->assertJsonPath('code', 'too-large');
 });

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 it('signs in with the right password and says who it is', function (): void {
     $user = $this->lead();
-    $this->postJson('/api/login', ['email' => $user->email, 'password' => 'harbour-light'])->assertOk()->assertJson(['role' => 'lead', 'units' => 'metric']);
+    $this->postJson('/api/login', ['email' => $user->email, 'password' => 'harbour-light'])
+        ->assertOk()
+        ->assertJson(['role' => 'lead', 'units' => 'metric']);
     $this->getJson('/api/me')->assertOk()->assertJsonPath('workshop.town', 'Merrowby');
     $this->postJson('/api/logout')->assertNoContent();
 });
@@ -12,9 +14,14 @@ it('signs in with the right password and says who it is', function (): void {
 it('refuses a wrong password at the field and gives no more away', function (): void {
     $user = $this->painter();
     foreach ([[$user->email, 'wrong'], ['nobody@example.test', 'harbour-light']] as [$email, $password]) {
-        $this->postJson('/api/login', ['email' => $email, 'password' => $password])->assertStatus(422)
+        $this->postJson('/api/login', ['email' => $email, 'password' => $password])
+            ->assertStatus(422)
             ->assertHeader('Content-Type', 'application/problem+json')
-            ->assertJsonPath('errors.0', ['field' => 'email', 'code' => 'invalid', 'detail' => 'E-mail or password is not right.']);
+            ->assertJsonPath('errors.0', [
+                'field' => 'email',
+                'code' => 'invalid',
+                'detail' => 'E-mail or password is not right.',
+            ]);
     }
     $this->postJson('/api/login', ['email' => ['x'], 'password' => null])->assertStatus(422);
 });
@@ -23,19 +30,34 @@ it('slows down guessing', function (): void {
     for ($i = 0; $i < 10; $i++) {
         $this->postJson('/api/login', ['email' => 'a@example.test', 'password' => 'x'])->assertStatus(422);
     }
-    $this->postJson('/api/login', ['email' => 'a@example.test', 'password' => 'x'])->assertStatus(429)->assertJsonPath('code', 'too-many');
+    $this->postJson('/api/login', ['email' => 'a@example.test', 'password' => 'x'])
+        ->assertStatus(429)
+        ->assertJsonPath('code', 'too-many');
 });
 
 it('keeps units and theme', function (): void {
     $user = $this->painter();
-    $this->actingAs($user)->patchJson('/api/me', ['units' => 'us', 'theme' => 'booth'])->assertOk()->assertJson(['units' => 'us', 'theme' => 'booth']);
-    $this->actingAs($user)->patchJson('/api/me', ['units' => 'cubits'])->assertStatus(422)->assertJsonPath('errors.0.field', 'units');
+    $this->actingAs($user)
+        ->patchJson('/api/me', ['units' => 'us', 'theme' => 'booth'])
+        ->assertOk()
+        ->assertJson(['units' => 'us', 'theme' => 'booth']);
+    $this->actingAs($user)
+        ->patchJson('/api/me', ['units' => 'cubits'])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.field', 'units');
     expect($user->refresh()->units)->toBe('us');
 });
 
 it('answers nobody without a session', function (string $method, string $path): void {
     $this->json($method, $path)->assertStatus(401)->assertHeader('Content-Type', 'application/problem+json');
 })->with([
-    ['GET', '/api/me'], ['GET', '/api/jobs'], ['POST', '/api/jobs'], ['POST', '/api/jobs/import'], ['GET', '/api/shelf'], ['GET', '/api/bodies/quill-3'],
-    ['POST', '/api/bodies'], ['GET', '/api/jobs/5a17a45b-0000-4000-8000-000000000001'], ['PUT', '/api/jobs/5a17a45b-0000-4000-8000-000000000001'],
+    ['GET', '/api/me'],
+    ['GET', '/api/jobs'],
+    ['POST', '/api/jobs'],
+    ['POST', '/api/jobs/import'],
+    ['GET', '/api/shelf'],
+    ['GET', '/api/bodies/quill-3'],
+    ['POST', '/api/bodies'],
+    ['GET', '/api/jobs/5a17a45b-0000-4000-8000-000000000001'],
+    ['PUT', '/api/jobs/5a17a45b-0000-4000-8000-000000000001'],
 ]);

@@ -19,13 +19,47 @@ it('lets the database refuse what no form would send', function (Closure $write)
     $job = $this->open($user);
     expect(fn () => $write($user, $job))->toThrow(QueryException::class);
 })->with([
-    'an unknown role' => [fn (User $u) => DB::table('users')->where('id', $u->id)->update(['role' => 'boss'])],
-    'unknown units' => [fn (User $u) => DB::table('users')->where('id', $u->id)->update(['units' => 'cubit'])],
-    'an unknown theme' => [fn (User $u) => DB::table('users')->where('id', $u->id)->update(['theme' => 'pink'])],
-    'a grey shade of 9' => [fn (User $u) => Colour::query()->create(['workshop_id' => $u->workshop_id, 'name' => 'X', 'finish' => 'pearl', 'undercoat_shade' => 9])],
-    'a version twice' => [fn (User $u, RepairJob $j) => $j->versions()->create(['number' => 1, 'kind' => 'edit', 'document' => [], 'summary' => (object) []])],
-    'an unknown kind of version' => [fn (User $u, RepairJob $j) => $j->versions()->create(['number' => 9, 'kind' => 'magic', 'document' => [], 'summary' => (object) []])],
-    'a body shape twice' => [fn (User $u) => BodyShapeRecord::query()->create(['workshop_id' => $u->workshop_id, 'key' => 'quill-3', 'name' => 'Q', 'svg' => ''])],
+    'an unknown role' => [
+        fn (User $u) => DB::table('users')
+            ->where('id', $u->id)
+            ->update(['role' => 'boss']),
+    ],
+    'unknown units' => [
+        fn (User $u) => DB::table('users')
+            ->where('id', $u->id)
+            ->update(['units' => 'cubit']),
+    ],
+    'an unknown theme' => [
+        fn (User $u) => DB::table('users')
+            ->where('id', $u->id)
+            ->update(['theme' => 'pink']),
+    ],
+    'a grey shade of 9' => [
+        fn (User $u) => Colour::query()->create([
+            'workshop_id' => $u->workshop_id,
+            'name' => 'X',
+            'finish' => 'pearl',
+            'undercoat_shade' => 9,
+        ]),
+    ],
+    'a version twice' => [
+        fn (User $u, RepairJob $j) => $j
+            ->versions()
+            ->create(['number' => 1, 'kind' => 'edit', 'document' => [], 'summary' => (object) []]),
+    ],
+    'an unknown kind of version' => [
+        fn (User $u, RepairJob $j) => $j
+            ->versions()
+            ->create(['number' => 9, 'kind' => 'magic', 'document' => [], 'summary' => (object) []]),
+    ],
+    'a body shape twice' => [
+        fn (User $u) => BodyShapeRecord::query()->create([
+            'workshop_id' => $u->workshop_id,
+            'key' => 'quill-3',
+            'name' => 'Q',
+            'svg' => '',
+        ]),
+    ],
     'a job whose workshop is gone' => [fn (User $u) => DB::table('workshops')->where('id', $u->workshop_id)->delete()],
     'a job that loses its past' => [fn (User $u, RepairJob $j) => DB::table('repair_jobs')->where('id', $j->id)->delete()],
 ]);
@@ -35,12 +69,20 @@ it('saves nothing at all when a later step fails', function (): void {
     RepairJob::updating(fn () => throw new RuntimeException('the plug was pulled'));
 
     try {
-        $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertStatus(500)->assertJsonPath('code', 'broken')->assertJsonMissing(['trace']);
+        $this->save($job, ['booth' => ['temperatureC' => 25]], 1)
+            ->assertStatus(500)
+            ->assertJsonPath('code', 'broken')
+            ->assertJsonMissing(['trace']);
     } finally {
         RepairJob::flushEventListeners();
     }
-    expect(JobVersion::query()->count())->toBe(1)->and($job->refresh()->head)->toBe(1);
-    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)->assertOk()->assertJsonPath('version', 2);
+    expect(JobVersion::query()->count())
+        ->toBe(1)
+        ->and($job->refresh()->head)
+        ->toBe(1);
+    $this->save($job, ['booth' => ['temperatureC' => 25]], 1)
+        ->assertOk()
+        ->assertJsonPath('version', 2);
 });
 
 it('says nothing of its insides when it breaks', function (): void {
@@ -68,27 +110,54 @@ it('knows the same document in other clothes', function (mixed $a, mixed $b, boo
 ]);
 
 it('keeps only the parts of a document it knows', function (): void {
-    $kept = JobDocument::kept([...Bodies::job(), 'extra' => str_repeat('x', 1000), 'plan' => ['school' => 'outside-in', 'coats' => [], 'ratios' => []]]);
-    expect(array_keys($kept))->toBe(['format', 'version', 'car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan'])
-        ->and($kept['plan'])->toBe(['school' => 'outside-in']);
+    $kept = JobDocument::kept(
+        [
+            ...Bodies::job(),
+            'extra' => str_repeat('x', 1000),
+            'plan' => ['school' => 'outside-in', 'coats' => [], 'ratios' => []],
+        ],
+        $this->painter()->workshop_id,
+    );
+    expect(array_keys($kept))
+        ->toBe(['format', 'version', 'car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan'])
+        ->and($kept['plan'])
+        ->toBe(['school' => 'outside-in']);
     $user = $this->painter();
-    $id = $this->actingAs($user)->postJson('/api/jobs', ['document' => [...Bodies::job(), 'junk' => 1]])->assertCreated()->json('id');
+    $id = $this->actingAs($user)
+        ->postJson('/api/jobs', ['document' => [...Bodies::job(), 'junk' => 1]])
+        ->assertCreated()
+        ->json('id');
     expect(RepairJob::query()->findOrFail($id)->at(1)->document)->not->toHaveKey('junk');
 });
 
 it('keeps what was typed to the letter: no trimming, no emptying', function (): void {
     $job = $this->open($this->painter());
-    $this->save($job, ['car' => ['plate' => ' MB 1 '], 'colour' => ['code' => '']], 1)->assertOk()
-        ->assertJsonPath('document.car.plate', ' MB 1 ')->assertJsonPath('document.colour.code', '');
+    $this->save($job, ['car' => ['plate' => ' MB 1 '], 'colour' => ['code' => '']], 1)
+        ->assertOk()
+        ->assertJsonPath('document.car.plate', ' MB 1 ')
+        ->assertJsonPath('document.colour.code', '');
 });
 
 it('shows each workshop its own shelf', function (): void {
     $mine = $this->lead();
     $theirs = $this->lead(Workshop::factory()->create());
-    $this->actingAs($mine)->getJson('/api/shelf')->assertOk()->assertJsonCount(4, 'bodyShapes')->assertJsonCount(2, 'paintSystems')->assertJsonCount(6, 'colours')->assertJsonCount(11, 'schools');
-    $this->actingAs($theirs)->getJson('/api/shelf')->assertOk()->assertJsonCount(0, 'bodyShapes')->assertJsonCount(0, 'paintSystems');
+    $this->actingAs($mine)
+        ->getJson('/api/shelf')
+        ->assertOk()
+        ->assertJsonCount(4, 'bodyShapes')
+        ->assertJsonCount(2, 'paintSystems')
+        ->assertJsonCount(6, 'colours')
+        ->assertJsonCount(11, 'schools');
+    $this->actingAs($theirs)
+        ->getJson('/api/shelf')
+        ->assertOk()
+        ->assertJsonCount(0, 'bodyShapes')
+        ->assertJsonCount(0, 'paintSystems');
     $this->actingAs($theirs)->getJson('/api/bodies/quill-3')->assertStatus(404);
-    $this->actingAs($theirs)->postJson('/api/jobs', ['document' => Bodies::job()])->assertStatus(422)->assertJsonPath('errors.0.field', 'car.bodyShape');
+    $this->actingAs($theirs)
+        ->postJson('/api/jobs', ['document' => Bodies::job()])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.field', 'car.bodyShape');
 });
 
 it('orders the cars as they came and tells what each waits for', function (): void {
@@ -98,9 +167,12 @@ it('orders the cars as they came and tells what each waits for', function (): vo
         $this->travel(1)->minutes();
     }
     $rows = $this->getJson('/api/jobs')->assertOk()->json();
-    expect(array_column($rows, 'plate'))->toBe(['A', 'B', 'C'])
-        ->and($rows[0]['stations'][1]['ready'])->toBeFalse()
-        ->and($rows[0]['verdict']['plain'])->not->toBe('');
+    expect(array_column($rows, 'plate'))
+        ->toBe(['A', 'B', 'C'])
+        ->and($rows[0]['stations'][1]['ready'])
+        ->toBeFalse()
+        ->and($rows[0]['verdict']['plain'])
+        ->not->toBe('');
 });
 
 it('answers a device with a token, and refuses a wrong one', function (): void {
@@ -108,18 +180,29 @@ it('answers a device with a token, and refuses a wrong one', function (): void {
     $token = $user->createToken('scale by the mixing bench')->plainTextToken;
     $this->withToken($token)->getJson('/api/shelf')->assertOk();
     auth()->forgetGuards();
-    $this->withToken($token . 'x')->getJson('/api/shelf')->assertStatus(401);
+    $this->withToken($token . 'x')
+        ->getJson('/api/shelf')
+        ->assertStatus(401);
 });
 
 it('tells a history whose every step can be named', function (): void {
     $user = $this->painter();
     $job = $this->open($user);
     $this->save($job, ['booth' => ['temperatureC' => 25]], 1, 'Booth conditions')->assertOk();
-    $this->withHeaders(['If-Match' => '"2"'])->postJson("/api/jobs/{$job->id}/undo")->assertOk();
-    $this->withHeaders(['If-Match' => '"3"'])->postJson("/api/jobs/{$job->id}/redo")->assertOk();
+    $this->withHeaders(['If-Match' => '"2"'])
+        ->postJson("/api/jobs/{$job->id}/undo")
+        ->assertOk();
+    $this->withHeaders(['If-Match' => '"3"'])
+        ->postJson("/api/jobs/{$job->id}/redo")
+        ->assertOk();
     $history = $this->getJson("/api/jobs/{$job->id}/history")->json();
-    expect(array_column($history, 'kind'))->toBe(['redo', 'undo', 'edit', 'create'])
-        ->and(array_column($history, 'change'))->toBe(['Did again: Booth conditions', 'Undid: Booth conditions', 'Booth conditions', 'Opened the job'])
-        ->and(array_unique(array_column($history, 'by')))->toBe([$user->name]);
-    $this->withHeaders(['If-Match' => '"1"'])->postJson("/api/jobs/{$job->id}/undo")->assertStatus(412);
+    expect(array_column($history, 'kind'))
+        ->toBe(['redo', 'undo', 'edit', 'create'])
+        ->and(array_column($history, 'change'))
+        ->toBe(['Did again: Booth conditions', 'Undid: Booth conditions', 'Booth conditions', 'Opened the job'])
+        ->and(array_unique(array_column($history, 'by')))
+        ->toBe([$user->name]);
+    $this->withHeaders(['If-Match' => '"1"'])
+        ->postJson("/api/jobs/{$job->id}/undo")
+        ->assertStatus(412);
 });

@@ -18,16 +18,48 @@ use OpenApi\Attributes as OA;
 
 final class BodyShapeController extends Controller
 {
-    #[OA\Get(path: '/api/bodies/{key}', operationId: 'showBody', tags: ['shelf'], parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))])]
-    #[OA\Response(response: 200, description: 'Panels and seams in mm', content: new OA\JsonContent(ref: '#/components/schemas/BodyShape'))]
-    #[OA\Response(response: 404, description: 'Not on this shelf', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[
+        OA\Get(
+            path: '/api/bodies/{key}',
+            operationId: 'showBody',
+            tags: ['shelf'],
+            parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Panels and seams in mm',
+            content: new OA\JsonContent(ref: '#/components/schemas/BodyShape'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 404,
+            description: 'Not on this shelf',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function show(Request $request, string $key): JsonResponse
     {
         return new JsonResponse(BodyShapeResource::of(BodyShapeSvg::read($this->find($this->user($request), $key)->svg)));
     }
 
-    #[OA\Get(path: '/api/bodies/{key}/svg', operationId: 'downloadBody', tags: ['shelf'], parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))])]
-    #[OA\Response(response: 200, description: 'The drawing (docs/formats/body-shape.md)', content: new OA\MediaType(mediaType: 'image/svg+xml', schema: new OA\Schema(type: 'string')))]
+    #[
+        OA\Get(
+            path: '/api/bodies/{key}/svg',
+            operationId: 'downloadBody',
+            tags: ['shelf'],
+            parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'The drawing (docs/formats/body-shape.md)',
+            content: new OA\MediaType(mediaType: 'image/svg+xml', schema: new OA\Schema(type: 'string')),
+        ),
+    ]
     public function svg(Request $request, string $key): Response
     {
         return new Response($this->find($this->user($request), $key)->svg, 200, [
@@ -37,10 +69,38 @@ final class BodyShapeController extends Controller
         ]);
     }
 
-    #[OA\Post(path: '/api/bodies', operationId: 'uploadBody', tags: ['shelf'], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BodyUpload')))]
-    #[OA\Response(response: 201, description: 'On the shelf', content: new OA\JsonContent(ref: '#/components/schemas/BodyShape'))]
-    #[OA\Response(response: 403, description: 'Not a lead', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    #[OA\Response(response: 422, description: 'Not a drawing that can be read', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[
+        OA\Post(
+            path: '/api/bodies',
+            operationId: 'uploadBody',
+            tags: ['shelf'],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/BodyUpload'),
+            ),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 201,
+            description: 'On the shelf',
+            content: new OA\JsonContent(ref: '#/components/schemas/BodyShape'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 403,
+            description: 'Not a lead',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Not a drawing that can be read',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function store(Request $request): JsonResponse
     {
         $user = $this->user($request);
@@ -50,9 +110,17 @@ final class BodyShapeController extends Controller
         $svg = $request->input('svg');
         $body = BodyShapeSvg::read(is_string($svg) ? $svg : '');
         if (BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $body->key)->exists()) {
-            throw ValidationException::withMessages(['svg' => "There is a body shape \"{$body->key}\" already. Give the drawing another data-key."]);
+            throw ValidationException::withMessages([
+                'svg' => "There is a body shape \"{$body->key}\" already. Give the drawing another data-key.",
+            ]);
         }
-        BodyShapeRecord::query()->create(['workshop_id' => $user->workshop_id, 'key' => $body->key, 'name' => $body->name, 'style' => $body->style, 'svg' => $svg]);
+        BodyShapeRecord::query()->create([
+            'workshop_id' => $user->workshop_id,
+            'key' => $body->key,
+            'name' => $body->name,
+            'style' => $body->style,
+            'svg' => $svg,
+        ]);
 
         return new JsonResponse(BodyShapeResource::of($body), 201);
     }

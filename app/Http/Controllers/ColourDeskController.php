@@ -26,8 +26,21 @@ final class ColourDeskController extends Controller
 {
     public function __construct(private readonly ColourDesk $desk) {}
 
-    #[OA\Get(path: '/api/jobs/{job}/colour', operationId: 'showColourDesk', tags: ['colour'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')])]
-    #[OA\Response(response: 200, description: 'The colour desk', content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'))]
+    #[
+        OA\Get(
+            path: '/api/jobs/{job}/colour',
+            operationId: 'showColourDesk',
+            tags: ['colour'],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'The colour desk',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'),
+        ),
+    ]
     public function show(RepairJob $job): JsonResponse
     {
         $this->authorize('view', $job);
@@ -35,9 +48,32 @@ final class ColourDeskController extends Controller
         return ColourDeskResource::of($this->desk->of($job));
     }
 
-    #[OA\Post(path: '/api/jobs/{job}/colour/samples', operationId: 'addSample', tags: ['colour'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SampleWish')))]
-    #[OA\Response(response: 201, description: 'On the desk', content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'))]
-    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/colour/samples',
+            operationId: 'addSample',
+            tags: ['colour'],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/SampleWish'),
+            ),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 201,
+            description: 'On the desk',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Faults by field',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function store(SampleRequest $request, RepairJob $job, AddSample $add): JsonResponse
     {
         $this->authorize('update', $job);
@@ -46,47 +82,139 @@ final class ColourDeskController extends Controller
         return $this->answer($job, 201);
     }
 
-    #[OA\Patch(path: '/api/jobs/{job}/colour/samples/{sample}', operationId: 'editSample', tags: ['colour'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(ref: '#/components/parameters/sample')], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SampleWish')))]
-    #[OA\Response(response: 200, description: 'Changed; what it was is kept', content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'))]
-    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[
+        OA\Patch(
+            path: '/api/jobs/{job}/colour/samples/{sample}',
+            operationId: 'editSample',
+            tags: ['colour'],
+            parameters: [
+                new OA\Parameter(ref: '#/components/parameters/job'),
+                new OA\Parameter(ref: '#/components/parameters/sample'),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/SampleWish'),
+            ),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Changed; what it was is kept',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Faults by field',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function update(SampleRequest $request, RepairJob $job, ColourSample $sample): JsonResponse
     {
         $this->authorize('update', $job);
-        DeskEvents::add($job, $this->user($request), 'edit', $sample, ['name' => $sample->name, 'details' => $sample->details]);
+        DeskEvents::add($job, $this->user($request), 'edit', $sample, [
+            'name' => $sample->name,
+            'details' => $sample->details,
+        ]);
         $sample->update(['name' => $request->name(), 'details' => [...$sample->details, ...$request->details()]]);
 
         return $this->answer($job);
     }
 
-    #[OA\Post(path: '/api/jobs/{job}/colour/samples/{sample}/strike', operationId: 'strikeSample', tags: ['colour'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(ref: '#/components/parameters/sample')])]
-    #[OA\Response(response: 200, description: 'Struck; it can be brought back', content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'))]
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/colour/samples/{sample}/strike',
+            operationId: 'strikeSample',
+            tags: ['colour'],
+            parameters: [
+                new OA\Parameter(ref: '#/components/parameters/job'),
+                new OA\Parameter(ref: '#/components/parameters/sample'),
+            ],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Struck; it can be brought back',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'),
+        ),
+    ]
     public function strike(Request $request, RepairJob $job, ColourSample $sample): JsonResponse
     {
         return $this->setStruck($request, $job, $sample, true);
     }
 
-    #[OA\Post(path: '/api/jobs/{job}/colour/samples/{sample}/restore', operationId: 'restoreSample', tags: ['colour'], parameters: [new OA\Parameter(ref: '#/components/parameters/job'), new OA\Parameter(ref: '#/components/parameters/sample')])]
-    #[OA\Response(response: 200, description: 'Back on the desk', content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'))]
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/colour/samples/{sample}/restore',
+            operationId: 'restoreSample',
+            tags: ['colour'],
+            parameters: [
+                new OA\Parameter(ref: '#/components/parameters/job'),
+                new OA\Parameter(ref: '#/components/parameters/sample'),
+            ],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Back on the desk',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'),
+        ),
+    ]
     public function restore(Request $request, RepairJob $job, ColourSample $sample): JsonResponse
     {
         return $this->setStruck($request, $job, $sample, false);
     }
 
-    #[OA\Post(path: '/api/jobs/{job}/colour/variants', operationId: 'layOutVariants', tags: ['colour'], parameters: [new OA\Parameter(ref: '#/components/parameters/job')])]
-    #[OA\Response(response: 201, description: 'The variants of the shelf, read by the simulated instrument', content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'))]
-    public function variants(Request $request, RepairJob $job, AddSample $add, AddReadings $read, Instrument $instrument): JsonResponse
-    {
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/colour/variants',
+            operationId: 'layOutVariants',
+            tags: ['colour'],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 201,
+            description: 'The variants of the shelf, read by the simulated instrument',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourDesk'),
+        ),
+    ]
+    public function variants(
+        Request $request,
+        RepairJob $job,
+        AddSample $add,
+        AddReadings $read,
+        Instrument $instrument,
+    ): JsonResponse {
         $this->authorize('update', $job);
-        $spec = $this->desk->of($job)->plan->job->colour;
-        $recipe = Colour::query()->where(['workshop_id' => $job->workshop_id, 'name' => $spec->name, 'code' => $spec->code])->first()?->recipe;
+        $spec = $this->desk->plan($job)->job->colour;
+        $recipe = Colour::query()
+            ->where(['workshop_id' => $job->workshop_id, 'name' => $spec->name, 'code' => $spec->code])
+            ->first()?->recipe;
         $there = $job->samples()->where('kind', 'variant')->pluck('name')->all();
         foreach ($recipe['variants'] ?? [] as $variant) {
             if (in_array($variant['name'], $there, true)) {
                 continue;
             }
-            $sample = $add($this->user($request), $job, null, SampleKind::Variant, $variant['name'], ['formula' => ['toners' => $variant['toners']]]);
+            $sample = $add($this->user($request), $job, null, SampleKind::Variant, $variant['name'], [
+                'formula' => ['toners' => $variant['toners']],
+            ]);
             $shots = [];
-            foreach ($instrument->measure($job, $sample, $spec->finish->isEffect() ? Geometry::Five : Geometry::FortyFiveZero, 3, 0, InstrumentFault::None) as $m) {
+            foreach (
+                $instrument->measure(
+                    $job,
+                    $sample,
+                    $spec->finish->isEffect() ? Geometry::Five : Geometry::FortyFiveZero,
+                    3,
+                    0,
+                    InstrumentFault::None,
+                ) as $m
+            ) {
                 $shots[] = ['spot' => 'chip', 'measurement' => $m];
             }
             $read($this->user($request), $sample, $shots, Surface::Polished, 'instrument');
@@ -108,8 +236,8 @@ final class ColourDeskController extends Controller
 
     private function answer(RepairJob $job, int $status = 200): JsonResponse
     {
-        $this->desk->benchPlan($job);
+        $plan = $this->desk->remember($job);
 
-        return ColourDeskResource::of($this->desk->of($job), $status);
+        return ColourDeskResource::of($this->desk->of($job, $plan), $status);
     }
 }

@@ -13,13 +13,29 @@ use OpenApi\Attributes as OA;
 final class MeController extends Controller
 {
     #[OA\Get(path: '/api/me', operationId: 'me', tags: ['people'])]
-    #[OA\Response(response: 200, description: 'Who is signed in', content: new OA\JsonContent(ref: '#/components/schemas/Me'))]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Who is signed in',
+            content: new OA\JsonContent(ref: '#/components/schemas/Me'),
+        ),
+    ]
     public function show(Request $request): MeResource
     {
         return new MeResource($this->user($request)->load('workshop'));
     }
 
-    #[OA\Patch(path: '/api/me', operationId: 'setPreferences', tags: ['people'], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Preferences')))]
+    #[
+        OA\Patch(
+            path: '/api/me',
+            operationId: 'setPreferences',
+            tags: ['people'],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/Preferences'),
+            ),
+        ),
+    ]
     #[OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/Me'))]
     public function update(PreferencesRequest $request): MeResource
     {

@@ -17,9 +17,25 @@ final class SessionController extends Controller
 {
     public function __construct(private readonly StatefulGuard $guard) {}
 
-    #[OA\Post(path: '/api/login', operationId: 'signIn', tags: ['people'], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SignIn')))]
+    #[
+        OA\Post(
+            path: '/api/login',
+            operationId: 'signIn',
+            tags: ['people'],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/SignIn'),
+            ),
+        ),
+    ]
     #[OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Me'))]
-    #[OA\Response(response: 422, description: 'Wrong e-mail or password', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Wrong e-mail or password',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function store(SignInRequest $request): MeResource
     {
         if (! $this->guard->attempt(Arr::only($request->validated(), ['email', 'password']), true)) {

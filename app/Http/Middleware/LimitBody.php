@@ -22,7 +22,12 @@ final class LimitBody
         $length = max((int) $request->headers->get('Content-Length', '0'), strlen($request->getContent()));
         $most = str_ends_with($request->path(), '/colour/imports') ? self::MOST_FILE_BYTES : self::MOST_BYTES;
         if ($length > $most) {
-            return Problem::response(413, 'too-large', 'This is too large.', sprintf('At most %d MB can be sent at once.', $most / 1_000_000));
+            return Problem::response(
+                413,
+                'too-large',
+                'This is too large.',
+                sprintf('At most %d MB can be sent at once.', $most / 1_000_000),
+            );
         }
 
         return $next($request);

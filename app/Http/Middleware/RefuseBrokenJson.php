@@ -18,7 +18,12 @@ final class RefuseBrokenJson
         if ($body !== '' && $request->isJson()) {
             $decoded = json_decode($body, true);
             if (! is_array($decoded)) {
-                return Problem::response(400, 'broken-json', 'This is not readable JSON.', json_last_error() === JSON_ERROR_NONE ? 'The body must be a JSON object.' : json_last_error_msg());
+                return Problem::response(
+                    400,
+                    'broken-json',
+                    'This is not readable JSON.',
+                    json_last_error() === JSON_ERROR_NONE ? 'The body must be a JSON object.' : json_last_error_msg(),
+                );
             }
         }
 

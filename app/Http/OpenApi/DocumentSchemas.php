@@ -7,70 +7,275 @@ namespace App\Http\OpenApi;
 use OpenApi\Attributes as OA;
 
 /** A job as it is entered; docs/formats/job.schema.json says the same to other programs. */
-#[OA\Schema(schema: 'CarPart', required: ['label', 'bodyShape'], type: 'object', properties: [
-    new OA\Property(property: 'label', type: 'string'),
-    new OA\Property(property: 'plate', type: 'string'),
-    new OA\Property(property: 'bodyShape', type: 'string'),
-])]
-#[OA\Schema(schema: 'ColourPart', required: ['name', 'finish'], type: 'object', properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'code', type: 'string'),
-    new OA\Property(property: 'finish', type: 'string', enum: ['solid-dark', 'solid-light', 'metallic-dark', 'metallic-light', 'pearl']),
-    new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
-])]
-#[OA\Schema(schema: 'BoothPart', required: ['temperatureC', 'humidityPercent'], type: 'object', properties: [
-    new OA\Property(property: 'temperatureC', type: 'number'),
-    new OA\Property(property: 'humidityPercent', type: 'number'),
-])]
-#[OA\Schema(schema: 'RepairShape', required: ['kind'], type: 'object', properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['spot', 'outline', 'new-part']),
-    new OA\Property(property: 'xMm', type: 'number'),
-    new OA\Property(property: 'yMm', type: 'number'),
-    new OA\Property(property: 'radiusMm', type: 'number'),
-    new OA\Property(property: 'points', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
-])]
-#[OA\Schema(schema: 'UnderPart', required: ['kind'], type: 'object', properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['old-two-pack', 'thermoplastic-lacquer', 'primer', 'bare-metal', 'bare-plastic', 'new-primed-part']),
-    new OA\Property(property: 'greyShade', type: 'integer', nullable: true),
-])]
-#[OA\Schema(schema: 'RepairPart', required: ['id', 'panel', 'shape', 'under'], type: 'object', properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'shape', ref: '#/components/schemas/RepairShape'),
-    new OA\Property(property: 'under', ref: '#/components/schemas/UnderPart'),
-])]
-#[OA\Schema(schema: 'CoatMove', required: ['reachMm'], type: 'object', properties: [
-    new OA\Property(property: 'reachMm', type: 'number'),
-])]
-#[OA\Schema(schema: 'SideDecision', required: ['panel', 'neighbour', 'choice'], type: 'object', properties: [
-    new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'neighbour', type: 'string'),
-    new OA\Property(property: 'choice', type: 'string', enum: ['join', 'stop-at-line', 'butt']),
-])]
-#[OA\Schema(schema: 'PlanPart', required: ['school'], type: 'object', properties: [
-    new OA\Property(property: 'school', type: 'string', enum: ['inside-out-wet-bed', 'inside-out-bed-wet', 'bed-before-each', 'outside-in', 'coat-and-a-half', 'control-after-each', 'transparent-last', 'over-reduced-fade', 'towards-each-other', 'no-wet-bed', 'edge-to-edge']),
-    new OA\Property(property: 'gun', type: 'string', enum: ['standard', 'small']),
-    new OA\Property(property: 'wetBed', type: 'string', enum: ['auto', 'on', 'off']),
-    new OA\Property(property: 'coats', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/CoatMove')),
-    new OA\Property(property: 'sides', type: 'array', items: new OA\Items(ref: '#/components/schemas/SideDecision')),
-    new OA\Property(property: 'ratios', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-    new OA\Property(property: 'remainderMl', type: 'number'),
-])]
-#[OA\Schema(schema: 'JobDocument', required: ['car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan'], type: 'object', properties: [
-    new OA\Property(property: 'format', type: 'string'),
-    new OA\Property(property: 'version', type: 'integer'),
-    new OA\Property(property: 'car', ref: '#/components/schemas/CarPart'),
-    new OA\Property(property: 'colour', ref: '#/components/schemas/ColourPart'),
-    new OA\Property(property: 'paintSystem', type: 'string'),
-    new OA\Property(property: 'booth', ref: '#/components/schemas/BoothPart'),
-    new OA\Property(property: 'repairs', type: 'array', items: new OA\Items(ref: '#/components/schemas/RepairPart')),
-    new OA\Property(property: 'plan', ref: '#/components/schemas/PlanPart'),
-    new OA\Property(property: 'bodyShapeSvg', type: 'string'),
-    new OA\Property(property: 'paintSystemSheet', type: 'object'),
-])]
-#[OA\Schema(schema: 'Edit', required: ['document'], type: 'object', properties: [
-    new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
-    new OA\Property(property: 'change', type: 'string'),
-    new OA\Property(property: 'id', type: 'string'),
-])]
+#[
+    OA\Schema(
+        schema: 'CarPart',
+        required: ['label', 'bodyShape'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'label', type: 'string'),
+            new OA\Property(property: 'plate', type: 'string'),
+            new OA\Property(property: 'bodyShape', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ColourPart',
+        required: ['name', 'finish'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'code', type: 'string'),
+            new OA\Property(
+                property: 'finish',
+                type: 'string',
+                enum: ['solid-dark', 'solid-light', 'metallic-dark', 'metallic-light', 'pearl'],
+            ),
+            new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BoothPart',
+        required: ['temperatureC', 'humidityPercent'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'temperatureC', type: 'number'),
+            new OA\Property(property: 'humidityPercent', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'RepairShape',
+        required: ['kind'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'kind', type: 'string', enum: ['spot', 'outline', 'new-part']),
+            new OA\Property(property: 'xMm', type: 'number'),
+            new OA\Property(property: 'yMm', type: 'number'),
+            new OA\Property(property: 'radiusMm', type: 'number'),
+            new OA\Property(
+                property: 'points',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'UnderPart',
+        required: ['kind'],
+        type: 'object',
+        properties: [
+            new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: ['old-two-pack', 'thermoplastic-lacquer', 'primer', 'bare-metal', 'bare-plastic', 'new-primed-part'],
+            ),
+            new OA\Property(property: 'greyShade', type: 'integer', nullable: true),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'RepairPart',
+        required: ['id', 'panel', 'shape', 'under'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(property: 'shape', ref: '#/components/schemas/RepairShape'),
+            new OA\Property(property: 'under', ref: '#/components/schemas/UnderPart'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'StepMixture',
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'reducer', description: 'share of the data sheet\'s', type: 'number'),
+            new OA\Property(property: 'blendingClear', description: 'parts to one part of ready base', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'StepGun',
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'hold', type: 'string', enum: ['full', 'thin']),
+            new OA\Property(property: 'bar', type: 'number'),
+            new OA\Property(property: 'distanceMm', type: 'number'),
+            new OA\Property(property: 'overlapPercent', type: 'number'),
+            new OA\Property(property: 'flowMlPerMin', type: 'number'),
+            new OA\Property(property: 'speedMmPerS', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'StepExtent',
+        required: ['kind'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'kind', type: 'string', enum: ['past', 'between', 'whole-panel']),
+            new OA\Property(property: 'reach', description: 'share of the blend', type: 'number'),
+            new OA\Property(property: 'fade', description: 'share of the blend', type: 'number'),
+            new OA\Property(
+                property: 'reachMm',
+                description: 'set by hand; without it the reach is computed',
+                type: 'number',
+            ),
+            new OA\Property(property: 'fadeMm', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'StepPlaces',
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'repairs', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'panels', type: 'array', items: new OA\Items(type: 'string')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'StepWhere',
+        description: '"all", or repairs or panels',
+        oneOf: [new OA\Schema(type: 'string', enum: ['all']), new OA\Schema(ref: '#/components/schemas/StepPlaces')],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'CoatStep',
+        required: ['id', 'name', 'kind', 'extent'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: ['sealer', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
+            ),
+            new OA\Property(property: 'mixture', ref: '#/components/schemas/StepMixture'),
+            new OA\Property(property: 'gun', ref: '#/components/schemas/StepGun'),
+            new OA\Property(property: 'extent', ref: '#/components/schemas/StepExtent'),
+            new OA\Property(property: 'where', ref: '#/components/schemas/StepWhere'),
+            new OA\Property(property: 'strokes', type: 'string', enum: ['single', 'cross']),
+            new OA\Property(property: 'film', type: 'number'),
+            new OA\Property(property: 'landsIn', type: 'string', enum: ['dry', 'flashed-bed', 'wet-bed', 'wet-coat']),
+            new OA\Property(property: 'drying', type: 'string', enum: ['flash', 'blower', 'stand', 'wet-on-wet']),
+            new OA\Property(property: 'purpose', type: 'string'),
+            new OA\Property(
+                property: 'for',
+                description: 'finishes a school\'s step is for',
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'SchoolFile',
+        required: ['format', 'version', 'key', 'name', 'steps'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'format', type: 'string'),
+            new OA\Property(property: 'version', type: 'integer'),
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'how', type: 'string'),
+            new OA\Property(property: 'risk', type: 'string'),
+            new OA\Property(property: 'usual', type: 'number'),
+            new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatStep')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'SideDecision',
+        required: ['panel', 'neighbour', 'choice'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(property: 'neighbour', type: 'string'),
+            new OA\Property(property: 'choice', type: 'string', enum: ['join', 'stop-at-line', 'butt']),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PlanPart',
+        required: ['school'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'school', type: 'string'),
+            new OA\Property(
+                property: 'sequence',
+                description: 'left out: as the school does it',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/CoatStep'),
+            ),
+            new OA\Property(property: 'usual', type: 'number'),
+            new OA\Property(property: 'gun', type: 'string', enum: ['standard', 'small']),
+            new OA\Property(property: 'certainty', type: 'string', enum: ['sure', 'likely', 'doubtful']),
+            new OA\Property(
+                property: 'sides',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/SideDecision'),
+            ),
+            new OA\Property(
+                property: 'ratios',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+            ),
+            new OA\Property(property: 'remainderMl', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'JobDocument',
+        required: ['car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'format', type: 'string'),
+            new OA\Property(property: 'version', type: 'integer'),
+            new OA\Property(property: 'car', ref: '#/components/schemas/CarPart'),
+            new OA\Property(property: 'colour', ref: '#/components/schemas/ColourPart'),
+            new OA\Property(property: 'paintSystem', type: 'string'),
+            new OA\Property(property: 'booth', ref: '#/components/schemas/BoothPart'),
+            new OA\Property(
+                property: 'repairs',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/RepairPart'),
+            ),
+            new OA\Property(property: 'plan', ref: '#/components/schemas/PlanPart'),
+            new OA\Property(property: 'verdict', type: 'string'),
+            new OA\Property(property: 'bodyShapeSvg', type: 'string'),
+            new OA\Property(property: 'paintSystemSheet', type: 'object'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Edit',
+        required: ['document'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
+            new OA\Property(property: 'change', type: 'string'),
+            new OA\Property(property: 'id', type: 'string'),
+        ],
+    ),
+]
 final class DocumentSchemas {}

@@ -7,149 +7,392 @@ namespace App\Http\OpenApi;
 use OpenApi\Attributes as OA;
 
 /** What the core computed, as it comes out of JobPlan::jsonSerialize. */
-#[OA\Schema(schema: 'Rings', required: ['panel', 'rings'], type: 'object', properties: [
-    new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'rings', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
-])]
-#[OA\Schema(schema: 'GunHeld', required: ['pressure', 'distance', 'overlap'], type: 'object', properties: [
-    new OA\Property(property: 'pressure', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'distance', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'overlap', ref: '#/components/schemas/Quantity'),
-])]
-#[OA\Schema(schema: 'PlannedPanel', required: ['id', 'name', 'role', 'roleWords', 'why', 'area', 'coloured'], type: 'object', properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'role', type: 'string', enum: ['edge-to-edge', 'blend']),
-    new OA\Property(property: 'roleWords', type: 'string'),
-    new OA\Property(property: 'why', ref: '#/components/schemas/Reason'),
-    new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
-    new OA\Property(property: 'coloured', ref: '#/components/schemas/Figure'),
-])]
-#[OA\Schema(schema: 'PlannedCoat', required: ['id', 'name', 'kind', 'colour', 'purpose', 'reach', 'moved', 'movable', 'defaultReachMm', 'fadeMm', 'limitMm', 'gun', 'area', 'contours', 'limits', 'wholePanels'], type: 'object', properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'kind', type: 'string', enum: ['sealer', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear']),
-    new OA\Property(property: 'colour', type: 'boolean'),
-    new OA\Property(property: 'purpose', type: 'string'),
-    new OA\Property(property: 'reach', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
-    new OA\Property(property: 'moved', type: 'boolean'),
-    new OA\Property(property: 'movable', type: 'boolean'),
-    new OA\Property(property: 'defaultReachMm', type: 'number', nullable: true),
-    new OA\Property(property: 'fadeMm', type: 'number'),
-    new OA\Property(property: 'limitMm', type: 'number', nullable: true),
-    new OA\Property(property: 'gun', ref: '#/components/schemas/GunHeld'),
-    new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
-    new OA\Property(property: 'contours', type: 'array', items: new OA\Items(ref: '#/components/schemas/Rings')),
-    new OA\Property(property: 'limits', type: 'array', items: new OA\Items(ref: '#/components/schemas/Rings')),
-    new OA\Property(property: 'wholePanels', type: 'array', items: new OA\Items(type: 'string')),
-])]
-#[OA\Schema(schema: 'PlannedZone', required: ['kind', 'words', 'what', 'preparation', 'panel', 'area'], type: 'object', properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['repair', 'sealer', 'full-colour', 'colour-blend', 'wet-bed', 'clear']),
-    new OA\Property(property: 'words', type: 'string'),
-    new OA\Property(property: 'what', type: 'string'),
-    new OA\Property(property: 'preparation', type: 'string'),
-    new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
-])]
-#[OA\Schema(schema: 'SideOption', required: ['choice', 'open', 'says'], type: 'object', properties: [
-    new OA\Property(property: 'choice', type: 'string', enum: ['join', 'small-gun', 'stop-at-line', 'butt']),
-    new OA\Property(property: 'open', type: 'boolean'),
-    new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
-])]
-#[OA\Schema(schema: 'PlannedSide', required: ['panel', 'neighbour', 'neighbourName', 'room', 'needed', 'short', 'reached', 'choice', 'chosenByYou', 'options', 'from', 'to'], type: 'object', properties: [
-    new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'neighbour', type: 'string'),
-    new OA\Property(property: 'neighbourName', type: 'string'),
-    new OA\Property(property: 'room', ref: '#/components/schemas/Figure'),
-    new OA\Property(property: 'needed', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'short', type: 'boolean'),
-    new OA\Property(property: 'reached', type: 'boolean'),
-    new OA\Property(property: 'choice', type: 'string', nullable: true),
-    new OA\Property(property: 'chosenByYou', type: 'boolean'),
-    new OA\Property(property: 'options', type: 'array', items: new OA\Items(ref: '#/components/schemas/SideOption')),
-    new OA\Property(property: 'from', type: 'array', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'to', type: 'array', items: new OA\Items(type: 'number')),
-])]
-#[OA\Schema(schema: 'RoomLine', required: ['repair', 'panel', 'neighbour', 'edge', 'room', 'short', 'from', 'to'], type: 'object', properties: [
-    new OA\Property(property: 'repair', type: 'string'),
-    new OA\Property(property: 'panel', type: 'string'),
-    new OA\Property(property: 'neighbour', type: 'string', nullable: true),
-    new OA\Property(property: 'edge', type: 'string'),
-    new OA\Property(property: 'room', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'short', type: 'boolean'),
-    new OA\Property(property: 'from', type: 'array', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'to', type: 'array', items: new OA\Items(type: 'number')),
-])]
-#[OA\Schema(schema: 'Warning', required: ['code', 'severity', 'says', 'about', 'source'], type: 'object', properties: [
-    new OA\Property(property: 'code', type: 'string'),
-    new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
-    new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
-    new OA\Property(property: 'about', type: 'string'),
-    new OA\Property(property: 'source', type: 'string'),
-])]
-#[OA\Schema(schema: 'CoatAmount', required: ['coat', 'name', 'volume'], type: 'object', properties: [
-    new OA\Property(property: 'coat', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'volume', ref: '#/components/schemas/Figure'),
-])]
-#[OA\Schema(schema: 'Pour', required: ['component', 'parts', 'ml', 'grams', 'cumulativeMl', 'cumulativeGrams', 'lineMm'], type: 'object', properties: [
-    new OA\Property(property: 'component', type: 'string'),
-    new OA\Property(property: 'parts', type: 'number'),
-    new OA\Property(property: 'ml', type: 'number'),
-    new OA\Property(property: 'grams', type: 'number'),
-    new OA\Property(property: 'cumulativeMl', type: 'number'),
-    new OA\Property(property: 'cumulativeGrams', type: 'number'),
-    new OA\Property(property: 'lineMm', type: 'number'),
-])]
-#[OA\Schema(schema: 'Vessel', required: ['ml', 'bottomMm', 'topMm', 'heightMm'], type: 'object', properties: [
-    new OA\Property(property: 'ml', type: 'number'),
-    new OA\Property(property: 'bottomMm', type: 'number'),
-    new OA\Property(property: 'topMm', type: 'number'),
-    new OA\Property(property: 'heightMm', type: 'number'),
-])]
-#[OA\Schema(schema: 'Cup', required: ['id', 'name', 'product', 'role', 'ratio', 'standardRatio', 'total', 'count', 'vessel', 'coats', 'pours', 'volumeSolids', 'densityGPerMl'], type: 'object', properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'product', type: 'string'),
-    new OA\Property(property: 'role', type: 'string'),
-    new OA\Property(property: 'ratio', type: 'string'),
-    new OA\Property(property: 'standardRatio', type: 'string'),
-    new OA\Property(property: 'total', ref: '#/components/schemas/Figure'),
-    new OA\Property(property: 'count', type: 'integer'),
-    new OA\Property(property: 'vessel', ref: '#/components/schemas/Vessel'),
-    new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatAmount')),
-    new OA\Property(property: 'pours', type: 'array', items: new OA\Items(ref: '#/components/schemas/Pour')),
-    new OA\Property(property: 'volumeSolids', type: 'number'),
-    new OA\Property(property: 'densityGPerMl', type: 'number'),
-])]
-#[OA\Schema(schema: 'ReducerAdvice', required: ['grade', 'words', 'reason'], type: 'object', properties: [
-    new OA\Property(property: 'grade', type: 'string'),
-    new OA\Property(property: 'words', type: 'string'),
-    new OA\Property(property: 'reason', ref: '#/components/schemas/Reason'),
-])]
-#[OA\Schema(schema: 'CautionAt', required: ['id', 'title', 'says', 'where'], type: 'object', properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'title', type: 'string'),
-    new OA\Property(property: 'says', type: 'string'),
-    new OA\Property(property: 'where', type: 'string'),
-])]
-#[OA\Schema(schema: 'JobPlan', required: ['verdict', 'severity', 'roomNeeded', 'wetBed', 'panels', 'coats', 'zones', 'sides', 'rooms', 'warnings', 'cups', 'remainder', 'reducer', 'flash', 'cautions', 'always', 'stations'], type: 'object', properties: [
-    new OA\Property(property: 'verdict', ref: '#/components/schemas/Phrase'),
-    new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
-    new OA\Property(property: 'roomNeeded', ref: '#/components/schemas/Figure'),
-    new OA\Property(property: 'wetBed', type: 'boolean'),
-    new OA\Property(property: 'panels', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedPanel')),
-    new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedCoat')),
-    new OA\Property(property: 'zones', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedZone')),
-    new OA\Property(property: 'sides', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedSide')),
-    new OA\Property(property: 'rooms', type: 'array', items: new OA\Items(ref: '#/components/schemas/RoomLine')),
-    new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
-    new OA\Property(property: 'cups', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cup')),
-    new OA\Property(property: 'remainder', ref: '#/components/schemas/Figure'),
-    new OA\Property(property: 'reducer', ref: '#/components/schemas/ReducerAdvice'),
-    new OA\Property(property: 'flash', ref: '#/components/schemas/Reason'),
-    new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(ref: '#/components/schemas/CautionAt')),
-    new OA\Property(property: 'always', type: 'string'),
-    new OA\Property(property: 'stations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Station')),
-])]
+#[
+    OA\Schema(
+        schema: 'Rings',
+        required: ['panel', 'rings'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(
+                property: 'rings',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'GunHeld',
+        required: ['pressure', 'distance', 'overlap', 'flowMlPerMin', 'speedMmPerS'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'pressure', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'distance', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'overlap', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'flowMlPerMin', type: 'number'),
+            new OA\Property(property: 'speedMmPerS', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PlannedPanel',
+        required: ['id', 'name', 'role', 'roleWords', 'why', 'area', 'coloured'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'role', type: 'string', enum: ['edge-to-edge', 'blend']),
+            new OA\Property(property: 'roleWords', type: 'string'),
+            new OA\Property(property: 'why', ref: '#/components/schemas/Reason'),
+            new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'coloured', ref: '#/components/schemas/Figure'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PlannedCoat',
+        required: [
+            'id',
+            'name',
+            'kind',
+            'colour',
+            'purpose',
+            'reach',
+            'moved',
+            'movable',
+            'solvedMm',
+            'fadeMm',
+            'limitMm',
+            'mixture',
+            'landsIn',
+            'drying',
+            'wait',
+            'gun',
+            'area',
+            'contours',
+            'limits',
+            'wholePanels',
+        ],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: ['sealer', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
+            ),
+            new OA\Property(property: 'colour', type: 'boolean'),
+            new OA\Property(property: 'purpose', type: 'string'),
+            new OA\Property(property: 'reach', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
+            new OA\Property(property: 'moved', type: 'boolean'),
+            new OA\Property(property: 'movable', type: 'boolean'),
+            new OA\Property(property: 'solvedMm', type: 'number', nullable: true),
+            new OA\Property(property: 'mixture', type: 'string'),
+            new OA\Property(property: 'landsIn', type: 'string'),
+            new OA\Property(property: 'drying', type: 'string'),
+            new OA\Property(property: 'wait', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'fadeMm', type: 'number'),
+            new OA\Property(property: 'limitMm', type: 'number', nullable: true),
+            new OA\Property(property: 'gun', ref: '#/components/schemas/GunHeld'),
+            new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'contours', type: 'array', items: new OA\Items(ref: '#/components/schemas/Rings')),
+            new OA\Property(property: 'limits', type: 'array', items: new OA\Items(ref: '#/components/schemas/Rings')),
+            new OA\Property(property: 'wholePanels', type: 'array', items: new OA\Items(type: 'string')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PlannedZone',
+        required: ['kind', 'words', 'what', 'preparation', 'panel', 'area'],
+        type: 'object',
+        properties: [
+            new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: ['repair', 'sealer', 'full-colour', 'colour-blend', 'wet-bed', 'clear'],
+            ),
+            new OA\Property(property: 'words', type: 'string'),
+            new OA\Property(property: 'what', type: 'string'),
+            new OA\Property(property: 'preparation', type: 'string'),
+            new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(property: 'area', ref: '#/components/schemas/Figure'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'SideOption',
+        required: ['choice', 'open', 'says'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'choice', type: 'string', enum: ['join', 'small-gun', 'stop-at-line', 'butt']),
+            new OA\Property(property: 'open', type: 'boolean'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PlannedSide',
+        required: [
+            'panel',
+            'neighbour',
+            'neighbourName',
+            'room',
+            'needed',
+            'short',
+            'reached',
+            'choice',
+            'chosenByYou',
+            'options',
+            'from',
+            'to',
+        ],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(property: 'neighbour', type: 'string'),
+            new OA\Property(property: 'neighbourName', type: 'string'),
+            new OA\Property(property: 'room', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'needed', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'short', type: 'boolean'),
+            new OA\Property(property: 'reached', type: 'boolean'),
+            new OA\Property(property: 'choice', type: 'string', nullable: true),
+            new OA\Property(property: 'chosenByYou', type: 'boolean'),
+            new OA\Property(
+                property: 'options',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/SideOption'),
+            ),
+            new OA\Property(property: 'from', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'to', type: 'array', items: new OA\Items(type: 'number')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'RoomLine',
+        required: ['repair', 'panel', 'neighbour', 'edge', 'room', 'short', 'from', 'to'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'repair', type: 'string'),
+            new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(property: 'neighbour', type: 'string', nullable: true),
+            new OA\Property(property: 'edge', type: 'string'),
+            new OA\Property(property: 'room', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'short', type: 'boolean'),
+            new OA\Property(property: 'from', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'to', type: 'array', items: new OA\Items(type: 'number')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Warning',
+        required: ['code', 'severity', 'says', 'about', 'source'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'code', type: 'string'),
+            new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'about', type: 'string'),
+            new OA\Property(property: 'source', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'CoatAmount',
+        required: ['coat', 'name', 'volume'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'coat', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'volume', ref: '#/components/schemas/Figure'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Pour',
+        required: ['component', 'parts', 'ml', 'grams', 'cumulativeMl', 'cumulativeGrams', 'lineMm'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'component', type: 'string'),
+            new OA\Property(property: 'parts', type: 'number'),
+            new OA\Property(property: 'ml', type: 'number'),
+            new OA\Property(property: 'grams', type: 'number'),
+            new OA\Property(property: 'cumulativeMl', type: 'number'),
+            new OA\Property(property: 'cumulativeGrams', type: 'number'),
+            new OA\Property(property: 'lineMm', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Vessel',
+        required: ['ml', 'bottomMm', 'topMm', 'heightMm'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'ml', type: 'number'),
+            new OA\Property(property: 'bottomMm', type: 'number'),
+            new OA\Property(property: 'topMm', type: 'number'),
+            new OA\Property(property: 'heightMm', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Cup',
+        required: [
+            'id',
+            'name',
+            'product',
+            'role',
+            'ratio',
+            'standardRatio',
+            'mixture',
+            'restOf',
+            'total',
+            'count',
+            'vessel',
+            'coats',
+            'pours',
+            'volumeSolids',
+            'densityGPerMl',
+        ],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'product', type: 'string'),
+            new OA\Property(property: 'role', type: 'string'),
+            new OA\Property(property: 'ratio', type: 'string'),
+            new OA\Property(property: 'standardRatio', type: 'string'),
+            new OA\Property(property: 'mixture', type: 'string'),
+            new OA\Property(property: 'restOf', type: 'string', nullable: true),
+            new OA\Property(property: 'total', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'count', type: 'integer'),
+            new OA\Property(property: 'vessel', ref: '#/components/schemas/Vessel'),
+            new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatAmount')),
+            new OA\Property(property: 'pours', type: 'array', items: new OA\Items(ref: '#/components/schemas/Pour')),
+            new OA\Property(property: 'volumeSolids', type: 'number'),
+            new OA\Property(property: 'densityGPerMl', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ReducerAdvice',
+        required: ['grade', 'words', 'reason'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'grade', type: 'string'),
+            new OA\Property(property: 'words', type: 'string'),
+            new OA\Property(property: 'reason', ref: '#/components/schemas/Reason'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'CautionAt',
+        required: ['id', 'title', 'says', 'where'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'title', type: 'string'),
+            new OA\Property(property: 'says', type: 'string'),
+            new OA\Property(property: 'where', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BlendNeed',
+        required: ['figure', 'certainty', 'fades', 'room', 'blend', 'limit', 'usual', 'tooLong', 'stays', 'measured'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'figure', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
+            new OA\Property(property: 'certainty', type: 'string', enum: ['sure', 'likely', 'doubtful']),
+            new OA\Property(property: 'fades', type: 'boolean'),
+            new OA\Property(property: 'room', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Quantity')]),
+            new OA\Property(property: 'blend', ref: '#/components/schemas/Quantity'),
+            new OA\Property(
+                property: 'limit',
+                nullable: true,
+                oneOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
+            ),
+            new OA\Property(property: 'usual', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'tooLong', type: 'boolean'),
+            new OA\Property(property: 'stays', type: 'string', nullable: true),
+            new OA\Property(property: 'measured', type: 'boolean'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'JobPlan',
+        required: [
+            'verdict',
+            'severity',
+            'need',
+            'wetBed',
+            'school',
+            'edited',
+            'sequence',
+            'boothMinutes',
+            'panels',
+            'coats',
+            'zones',
+            'sides',
+            'rooms',
+            'warnings',
+            'cups',
+            'remainder',
+            'reducer',
+            'flash',
+            'cautions',
+            'always',
+            'stations',
+        ],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'verdict', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
+            new OA\Property(property: 'need', ref: '#/components/schemas/BlendNeed'),
+            new OA\Property(property: 'school', type: 'string'),
+            new OA\Property(property: 'edited', type: 'boolean'),
+            new OA\Property(property: 'sequence', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatStep')),
+            new OA\Property(property: 'boothMinutes', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'wetBed', type: 'boolean'),
+            new OA\Property(
+                property: 'panels',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/PlannedPanel'),
+            ),
+            new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedCoat')),
+            new OA\Property(property: 'zones', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedZone')),
+            new OA\Property(property: 'sides', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedSide')),
+            new OA\Property(property: 'rooms', type: 'array', items: new OA\Items(ref: '#/components/schemas/RoomLine')),
+            new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
+            new OA\Property(property: 'cups', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cup')),
+            new OA\Property(property: 'remainder', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'reducer', ref: '#/components/schemas/ReducerAdvice'),
+            new OA\Property(property: 'flash', ref: '#/components/schemas/Reason'),
+            new OA\Property(
+                property: 'cautions',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/CautionAt'),
+            ),
+            new OA\Property(property: 'always', type: 'string'),
+            new OA\Property(property: 'stations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Station')),
+        ],
+    ),
+]
 final class PlanSchemas {}

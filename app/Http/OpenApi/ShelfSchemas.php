@@ -7,91 +7,261 @@ namespace App\Http\OpenApi;
 use OpenApi\Attributes as OA;
 
 /** Body shapes, paint systems, colours. */
-#[OA\Schema(schema: 'BodyLine', required: ['name', 'points'], type: 'object', properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'points', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
-])]
-#[OA\Schema(schema: 'BodyPanel', required: ['id', 'name', 'kind', 'material', 'orientation', 'area', 'box', 'centre', 'outline', 'bodyLines'], type: 'object', properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'kind', type: 'string'),
-    new OA\Property(property: 'material', type: 'string'),
-    new OA\Property(property: 'orientation', type: 'string', enum: ['flat', 'upright']),
-    new OA\Property(property: 'area', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'box', type: 'array', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'centre', type: 'array', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'outline', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
-    new OA\Property(property: 'bodyLines', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodyLine')),
-])]
-#[OA\Schema(schema: 'BodySeam', required: ['a', 'b', 'gapMm'], type: 'object', properties: [
-    new OA\Property(property: 'a', type: 'string'),
-    new OA\Property(property: 'b', type: 'string'),
-    new OA\Property(property: 'gapMm', type: 'number'),
-])]
-#[OA\Schema(schema: 'BodyShape', required: ['key', 'name', 'style', 'box', 'panels', 'seams'], type: 'object', properties: [
-    new OA\Property(property: 'key', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'style', type: 'string'),
-    new OA\Property(property: 'box', type: 'array', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'panels', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodyPanel')),
-    new OA\Property(property: 'seams', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodySeam')),
-])]
-#[OA\Schema(schema: 'BodyUpload', required: ['svg'], type: 'object', properties: [
-    new OA\Property(property: 'svg', type: 'string'),
-])]
-#[OA\Schema(schema: 'ShelfBody', required: ['key', 'name', 'style'], type: 'object', properties: [
-    new OA\Property(property: 'key', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'style', type: 'string'),
-])]
-#[OA\Schema(schema: 'ShelfComponent', required: ['name', 'densityGPerMl', 'volumeSolids'], type: 'object', properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'densityGPerMl', type: 'number'),
-    new OA\Property(property: 'volumeSolids', type: 'number'),
-])]
-#[OA\Schema(schema: 'ShelfProduct', required: ['role', 'name', 'ratio', 'components', 'dryFilm', 'pressure', 'distance', 'overlap'], type: 'object', properties: [
-    new OA\Property(property: 'role', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'ratio', type: 'string'),
-    new OA\Property(property: 'components', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfComponent')),
-    new OA\Property(property: 'dryFilm', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'pressure', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'distance', ref: '#/components/schemas/Quantity'),
-    new OA\Property(property: 'overlap', ref: '#/components/schemas/Quantity'),
-])]
-#[OA\Schema(schema: 'ShelfSystem', required: ['key', 'name', 'carrier', 'note', 'products'], type: 'object', properties: [
-    new OA\Property(property: 'key', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'carrier', type: 'string', enum: ['solvent', 'waterborne']),
-    new OA\Property(property: 'note', type: 'string'),
-    new OA\Property(property: 'products', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfProduct')),
-])]
-#[OA\Schema(schema: 'ShelfColour', required: ['name', 'code', 'finish', 'undercoatShade'], type: 'object', properties: [
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'code', type: 'string'),
-    new OA\Property(property: 'finish', type: 'string'),
-    new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
-])]
-#[OA\Schema(schema: 'ShelfSchool', required: ['key', 'name', 'how'], type: 'object', properties: [
-    new OA\Property(property: 'key', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'how', type: 'string'),
-])]
-#[OA\Schema(schema: 'ShelfName', required: ['key', 'name'], type: 'object', properties: [
-    new OA\Property(property: 'key', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-])]
-#[OA\Schema(schema: 'ShelfUnder', required: ['key', 'name', 'hasGreyShade'], type: 'object', properties: [
-    new OA\Property(property: 'key', type: 'string'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'hasGreyShade', type: 'boolean'),
-])]
-#[OA\Schema(schema: 'Shelf', required: ['bodyShapes', 'paintSystems', 'colours', 'schools', 'finishes', 'unders'], type: 'object', properties: [
-    new OA\Property(property: 'bodyShapes', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfBody')),
-    new OA\Property(property: 'paintSystems', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfSystem')),
-    new OA\Property(property: 'colours', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfColour')),
-    new OA\Property(property: 'schools', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfSchool')),
-    new OA\Property(property: 'finishes', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
-    new OA\Property(property: 'unders', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfUnder')),
-])]
+#[
+    OA\Schema(
+        schema: 'BodyLine',
+        required: ['name', 'points'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(
+                property: 'points',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BodyPanel',
+        required: ['id', 'name', 'kind', 'material', 'orientation', 'area', 'box', 'centre', 'outline', 'bodyLines'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'kind', type: 'string'),
+            new OA\Property(property: 'material', type: 'string'),
+            new OA\Property(property: 'orientation', type: 'string', enum: ['flat', 'upright']),
+            new OA\Property(property: 'area', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'box', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'centre', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(
+                property: 'outline',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
+            new OA\Property(
+                property: 'bodyLines',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/BodyLine'),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BodySeam',
+        required: ['a', 'b', 'gapMm'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'a', type: 'string'),
+            new OA\Property(property: 'b', type: 'string'),
+            new OA\Property(property: 'gapMm', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BodyShape',
+        required: ['key', 'name', 'style', 'box', 'panels', 'seams'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'style', type: 'string'),
+            new OA\Property(property: 'box', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'panels', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodyPanel')),
+            new OA\Property(property: 'seams', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodySeam')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BodyUpload',
+        required: ['svg'],
+        type: 'object',
+        properties: [new OA\Property(property: 'svg', type: 'string')],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfBody',
+        required: ['key', 'name', 'style'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'style', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfComponent',
+        required: ['name', 'kind', 'densityGPerMl', 'volumeSolids'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'kind', type: 'string'),
+            new OA\Property(property: 'densityGPerMl', type: 'number'),
+            new OA\Property(property: 'volumeSolids', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfProduct',
+        required: ['role', 'name', 'ratio', 'components', 'dryFilm', 'pressure', 'distance', 'overlap'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'role', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'ratio', type: 'string'),
+            new OA\Property(
+                property: 'components',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfComponent'),
+            ),
+            new OA\Property(property: 'dryFilm', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'pressure', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'distance', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'overlap', ref: '#/components/schemas/Quantity'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfSystem',
+        required: ['key', 'name', 'carrier', 'note', 'products'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'carrier', type: 'string', enum: ['solvent', 'waterborne']),
+            new OA\Property(property: 'note', type: 'string'),
+            new OA\Property(
+                property: 'products',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfProduct'),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfColour',
+        required: ['name', 'code', 'finish', 'undercoatShade'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'code', type: 'string'),
+            new OA\Property(property: 'finish', type: 'string'),
+            new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfSchool',
+        required: ['key', 'name', 'how'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'how', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfName',
+        required: ['key', 'name'],
+        type: 'object',
+        properties: [new OA\Property(property: 'key', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfUnder',
+        required: ['key', 'name', 'hasGreyShade'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'hasGreyShade', type: 'boolean'),
+        ],
+    ),
+]
+#[OA\Schema(schema: 'ShelfRange', type: 'array', items: new OA\Items(type: 'number'))]
+#[
+    OA\Schema(
+        schema: 'CoatLimits',
+        required: [
+            'bar',
+            'distanceMm',
+            'overlapPercent',
+            'flowMlPerMin',
+            'speedMmPerS',
+            'reachMm',
+            'film',
+            'reducer',
+            'blendingClear',
+            'mostSteps',
+            'landsIn',
+            'drying',
+        ],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'bar', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'distanceMm', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'overlapPercent', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'flowMlPerMin', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'speedMmPerS', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'reachMm', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'film', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'reducer', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'blendingClear', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(property: 'mostSteps', type: 'integer'),
+            new OA\Property(property: 'landsIn', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
+            new OA\Property(property: 'drying', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Shelf',
+        required: ['limits', 'bodyShapes', 'paintSystems', 'colours', 'schools', 'finishes', 'unders'],
+        type: 'object',
+        properties: [
+            new OA\Property(
+                property: 'bodyShapes',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfBody'),
+            ),
+            new OA\Property(
+                property: 'paintSystems',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfSystem'),
+            ),
+            new OA\Property(
+                property: 'colours',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfColour'),
+            ),
+            new OA\Property(
+                property: 'schools',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfSchool'),
+            ),
+            new OA\Property(property: 'limits', ref: '#/components/schemas/CoatLimits'),
+            new OA\Property(
+                property: 'finishes',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfName'),
+            ),
+            new OA\Property(property: 'unders', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfUnder')),
+        ],
+    ),
+]
 final class ShelfSchemas {}

@@ -27,7 +27,12 @@ final class MeasureRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['spot.*' => 'A spot has a name of up to 40 characters.', 'shots.*' => 'Between 1 and 20 shots.', 'geometry.*' => 'These angles are not known.', 'fault.*' => 'The simulator does not know this fault.'];
+        return [
+            'spot.*' => 'A spot has a name of up to 40 characters.',
+            'shots.*' => 'Between 1 and 20 shots.',
+            'geometry.*' => 'These angles are not known.',
+            'fault.*' => 'The simulator does not know this fault.',
+        ];
     }
 
     public function spot(): string

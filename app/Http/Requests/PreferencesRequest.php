@@ -12,7 +12,10 @@ final class PreferencesRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['units' => ['sometimes', 'string', Rule::in(['metric', 'us'])], 'theme' => ['sometimes', 'string', Rule::in(['light', 'dark', 'booth'])]];
+        return [
+            'units' => ['sometimes', 'string', Rule::in(['metric', 'us'])],
+            'theme' => ['sometimes', 'string', Rule::in(['light', 'dark', 'booth'])],
+        ];
     }
 
     /** @return array<string, string> */

@@ -18,13 +18,21 @@ final class ReadingsRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['spot' => ['sometimes', 'nullable', 'string', 'max:40'], 'surface' => ['sometimes', Rule::enum(Surface::class)], 'readings' => ['required', 'array', 'min:1', 'max:200']];
+        return [
+            'spot' => ['sometimes', 'nullable', 'string', 'max:40'],
+            'surface' => ['sometimes', Rule::enum(Surface::class)],
+            'readings' => ['required', 'array', 'min:1', 'max:200'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['spot.*' => 'A spot has a name of up to 40 characters.', 'surface.*' => 'The surface is polished, unpolished or sanded.', 'readings.*' => 'Between 1 and 200 readings at once.'];
+        return [
+            'spot.*' => 'A spot has a name of up to 40 characters.',
+            'surface.*' => 'The surface is polished, unpolished or sanded.',
+            'readings.*' => 'Between 1 and 200 readings at once.',
+        ];
     }
 
     public function spot(): string

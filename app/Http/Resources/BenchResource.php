@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\ColourFormula;
 use App\Models\RepairJob;
+use App\Support\JobDocument;
 use Illuminate\Http\JsonResponse;
 use Kalopsis\Job\JobPlan;
 
@@ -24,9 +26,19 @@ final class BenchResource
             'change' => $head->change,
             'changedBy' => $head->user?->name,
             'changedAt' => $head->created_at->toIso8601String(),
-            'document' => $head->document,
+            'document' => JobDocument::kept($head->document, $job->workshop_id),
             'plan' => $plan,
+            'formula' => self::formula($job, $plan),
         ], $status, ['ETag' => "\"{$job->head}\""]);
+    }
+
+    /** @return ?array<string, mixed> the newest formula of the colour: what the sheet prints */
+    private static function formula(RepairJob $job, JobPlan $plan): ?array
+    {
+        $colour = $plan->job->colour;
+        $formula = ColourFormula::newest($job->workshop_id, $colour->name, $colour->code);
+
+        return $formula === null ? null : ['number' => $formula->number, ...ColourDeskResource::recipe($formula->recipe)];
     }
 
     public static function preview(JobPlan $plan): JsonResponse

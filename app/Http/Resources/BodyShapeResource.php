@@ -21,19 +21,25 @@ final class BodyShapeResource
             'name' => $body->name,
             'style' => $body->style,
             'box' => $body->box(),
-            'panels' => array_map(fn (Panel $p): array => [
-                'id' => $p->id,
-                'name' => $p->name,
-                'kind' => $p->kind->value,
-                'material' => $p->material->value,
-                'orientation' => $p->orientation->value,
-                'area' => Quantity::squareMetres($p->areaM2()),
-                'box' => $p->outline->box(),
-                'centre' => $p->outline->centroid(),
-                'outline' => $p->outline,
-                'bodyLines' => array_map(self::line(...), $p->bodyLines),
-            ], array_values($body->panels)),
-            'seams' => array_map(fn (Seam $s): array => ['a' => $s->panelA, 'b' => $s->panelB, 'gapMm' => $s->gapMm], $body->seams),
+            'panels' => array_map(
+                fn (Panel $p): array => [
+                    'id' => $p->id,
+                    'name' => $p->name,
+                    'kind' => $p->kind->value,
+                    'material' => $p->material->value,
+                    'orientation' => $p->orientation->value,
+                    'area' => Quantity::squareMetres($p->areaM2()),
+                    'box' => $p->outline->box(),
+                    'centre' => $p->outline->centroid(),
+                    'outline' => $p->outline,
+                    'bodyLines' => array_map(self::line(...), $p->bodyLines),
+                ],
+                array_values($body->panels),
+            ),
+            'seams' => array_map(
+                fn (Seam $s): array => ['a' => $s->panelA, 'b' => $s->panelB, 'gapMm' => $s->gapMm],
+                $body->seams,
+            ),
         ];
     }
 

@@ -31,21 +31,33 @@ final class ColourDeskResource
     {
         $exposure = $view->desk->exposure;
 
-        return new JsonResponse([
-            'version' => $view->job->head,
-            'samples' => $view->samples->map(fn (ColourSample $s): array => self::sample($s, $view))->values()->all(),
-            'carId' => $view->desk->carId,
-            'exposure' => round($exposure, 4),
-            'note' => self::NOTE . ($exposure < 0.999 ? sprintf(' Dimmed %.1f times to fit.', 1.0 / $exposure) : ''),
-            'spraying' => $view->spraying,
-            'formula' => $view->formula === null ? null : ['number' => $view->formula->number, 'note' => $view->formula->note, ...self::recipe($view->formula->recipe)],
-            'letDown' => $view->desk->letDown,
-            'isLetDownColour' => isset($view->formula?->recipe['layer']),
-            'hasVariants' => self::hasVariants($view),
-            'isEffect' => $view->plan->job->colour->finish->isEffect(),
-            'passed' => $view->passed === null ? null : self::event($view->passed),
-            'choices' => self::choices(),
-        ], $status, [], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return new JsonResponse(
+            [
+                'version' => $view->job->head,
+                'samples' => $view->samples->map(fn (ColourSample $s): array => self::sample($s, $view))->values()->all(),
+                'carId' => $view->desk->carId,
+                'exposure' => round($exposure, 4),
+                'note' => self::NOTE . ($exposure < 0.999 ? sprintf(' Dimmed %.1f times to fit.', 1.0 / $exposure) : ''),
+                'spraying' => $view->spraying,
+                'formula' =>
+                    $view->formula === null
+                        ? null
+                        : [
+                            'number' => $view->formula->number,
+                            'note' => $view->formula->note,
+                            ...self::recipe($view->formula->recipe),
+                        ],
+                'letDown' => $view->desk->letDown,
+                'isLetDownColour' => isset($view->formula?->recipe['layer']),
+                'hasVariants' => self::hasVariants($view),
+                'isEffect' => $view->plan->job->colour->finish->isEffect(),
+                'passed' => $view->passed === null ? null : self::event($view->passed),
+                'choices' => self::choices(),
+            ],
+            $status,
+            [],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -69,16 +81,29 @@ final class ColourDeskResource
             'note' => $details['note'] ?? '',
             'letDownCoats' => $details['letDownCoats'] ?? null,
             'formula' => $formula === null ? null : ['number' => $formula['number'] ?? null, ...self::recipe($formula)],
-            'eyes' => $view->events->filter(fn (ColourEvent $e): bool => $e->kind === 'eye' && $e->colour_sample_id === $s->id)
-                ->unique(fn (ColourEvent $e): string => (string) json_encode([$e->body['light'] ?? '', $e->body['from'] ?? '']))
-                ->map(fn (ColourEvent $e): array => ['light' => $e->body['light'] ?? '', 'from' => $e->body['from'] ?? '', 'verdict' => $e->body['verdict'] ?? '', 'by' => $e->user?->name, 'at' => $e->created_at->toIso8601String()])
-                ->values()->all(),
+            'eyes' => $view->events
+                ->filter(fn (ColourEvent $e): bool => $e->kind === 'eye' && $e->colour_sample_id === $s->id)
+                ->unique(
+                    fn (ColourEvent $e): string => (string) json_encode([$e->body['light'] ?? '', $e->body['from'] ?? '']),
+                )
+                ->map(
+                    fn (ColourEvent $e): array => [
+                        'light' => $e->body['light'] ?? '',
+                        'from' => $e->body['from'] ?? '',
+                        'verdict' => $e->body['verdict'] ?? '',
+                        'by' => $e->user?->name,
+                        'at' => $e->created_at->toIso8601String(),
+                    ],
+                )
+                ->values()
+                ->all(),
         ];
     }
 
     /**
      * @param array<array-key, mixed> $recipe
-     * @return array{toners: list<array{key: string, name: string, grams: float}>, layer: list<array{key: string, name: string, grams: float}>, totalGrams: float}
+     * @return array{toners: list<array{key: string, name: string, grams: float}>, layer: list<array{key: string,
+     *         name: string, grams: float}>, totalGrams: float}
      */
     public static function recipe(array $recipe): array
     {
@@ -101,7 +126,11 @@ final class ColourDeskResource
         $out = [];
         foreach ($grams as $key => $g) {
             if (is_string($key) && is_numeric($g)) {
-                $out[] = ['key' => $key, 'name' => $library->has($key) ? $library->toner($key)->name : $key, 'grams' => round((float) $g, 2)];
+                $out[] = [
+                    'key' => $key,
+                    'name' => $library->has($key) ? $library->toner($key)->name : $key,
+                    'grams' => round((float) $g, 2),
+                ];
             }
         }
 
@@ -111,15 +140,25 @@ final class ColourDeskResource
     private static function hasVariants(DeskView $view): bool
     {
         $colour = $view->plan->job->colour;
-        $recipe = Colour::query()->where(['workshop_id' => $view->job->workshop_id, 'name' => $colour->name, 'code' => $colour->code])->first()?->recipe;
+        $recipe = Colour::query()
+            ->where(['workshop_id' => $view->job->workshop_id, 'name' => $colour->name, 'code' => $colour->code])
+            ->first()?->recipe;
 
-        return ($recipe['variants'] ?? []) !== [] && ! $view->samples->contains(fn (ColourSample $s): bool => $s->kind->value === 'variant');
+        return ($recipe['variants'] ?? []) !== [] &&
+            ! $view->samples->contains(fn (ColourSample $s): bool => $s->kind->value === 'variant');
     }
 
     /** @return array<string, mixed> */
     private static function event(ColourEvent $e): array
     {
-        return ['kind' => $e->kind, 'sample' => $e->colour_sample_id, 'reason' => is_string($e->body['reason'] ?? null) ? $e->body['reason'] : '', 'by' => $e->user?->name, 'at' => $e->created_at->toIso8601String(), 'version' => $e->job_version];
+        return [
+            'kind' => $e->kind,
+            'sample' => $e->colour_sample_id,
+            'reason' => is_string($e->body['reason'] ?? null) ? $e->body['reason'] : '',
+            'by' => $e->user?->name,
+            'at' => $e->created_at->toIso8601String(),
+            'version' => $e->job_version,
+        ];
     }
 
     /** @return array<string, list<array{key: string, name: string}>> */
@@ -128,14 +167,34 @@ final class ColourDeskResource
         return [
             'lights' => array_map(fn (Light $c): array => ['key' => $c->value, 'name' => $c->words()], Light::cases()),
             'from' => array_map(fn (LookFrom $c): array => ['key' => $c->value, 'name' => $c->words()], LookFrom::cases()),
-            'eyes' => array_map(fn (EyeVerdict $c): array => ['key' => $c->value, 'name' => $c->words()], EyeVerdict::cases()),
+            'eyes' => array_map(
+                fn (EyeVerdict $c): array => ['key' => $c->value, 'name' => $c->words()],
+                EyeVerdict::cases(),
+            ),
             'surfaces' => array_map(fn (Surface $c): array => ['key' => $c->value, 'name' => $c->words()], Surface::cases()),
-            'faults' => array_map(fn (InstrumentFault $c): array => ['key' => $c->value, 'name' => $c->words()], InstrumentFault::cases()),
-            'geometries' => array_map(fn (Geometry $c): array => ['key' => $c->value, 'name' => $c->words()], Geometry::cases()),
-            'clear' => array_map(fn (ClearOver $c): array => ['key' => $c->value, 'name' => $c->words()], ClearOver::cases()),
+            'faults' => array_map(
+                fn (InstrumentFault $c): array => ['key' => $c->value, 'name' => $c->words()],
+                InstrumentFault::cases(),
+            ),
+            'geometries' => array_map(
+                fn (Geometry $c): array => ['key' => $c->value, 'name' => $c->words()],
+                Geometry::cases(),
+            ),
+            'clear' => array_map(
+                fn (ClearOver $c): array => ['key' => $c->value, 'name' => $c->words()],
+                ClearOver::cases(),
+            ),
             'dried' => array_map(fn (DriedHow $c): array => ['key' => $c->value, 'name' => $c->words()], DriedHow::cases()),
-            'reducers' => array_map(fn (ReducerGrade $c): array => ['key' => $c->value, 'name' => $c->words()], ReducerGrade::cases()),
-            'toners' => array_values(array_map(fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name], TonerLibrary::northlight()->toners)),
+            'reducers' => array_map(
+                fn (ReducerGrade $c): array => ['key' => $c->value, 'name' => $c->words()],
+                ReducerGrade::cases(),
+            ),
+            'toners' => array_values(
+                array_map(
+                    fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name],
+                    TonerLibrary::northlight()->toners,
+                ),
+            ),
         ];
     }
 }

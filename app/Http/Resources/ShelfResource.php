@@ -8,11 +8,20 @@ use App\Models\BodyShapeRecord;
 use App\Models\Colour;
 use App\Models\PaintSystemRecord;
 use App\Models\Workshop;
-use Kalopsis\Blend\School;
+use App\Support\WorkshopCatalogue;
+use Kalopsis\Film\MixtureSpec;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Film\Product;
+use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
+use Kalopsis\Sequence\Drying;
+use Kalopsis\Sequence\Extent;
 use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\GunChange;
+use Kalopsis\Sequence\LandsIn;
+use Kalopsis\Sequence\School;
 use Kalopsis\Units\Quantity;
 
 final class ShelfResource
@@ -21,12 +30,66 @@ final class ShelfResource
     public static function of(Workshop $workshop): array
     {
         return [
-            'bodyShapes' => $workshop->bodyShapes()->get(['key', 'name', 'style'])->sortBy('name')->values()->map(fn (BodyShapeRecord $b): array => ['key' => $b->key, 'name' => $b->name, 'style' => $b->style])->all(),
+            'bodyShapes' => $workshop
+                ->bodyShapes()
+                ->get(['key', 'name', 'style'])
+                ->sortBy('name')
+                ->values()
+                ->map(fn (BodyShapeRecord $b): array => ['key' => $b->key, 'name' => $b->name, 'style' => $b->style])
+                ->all(),
             'paintSystems' => $workshop->paintSystems()->get()->sortBy('name')->values()->map(self::system(...))->all(),
-            'colours' => $workshop->colours()->get()->sortBy('name')->values()->map(fn (Colour $c): array => ['name' => $c->name, 'code' => $c->code, 'finish' => $c->finish, 'undercoatShade' => $c->undercoat_shade])->all(),
-            'schools' => array_map(fn (School $s): array => ['key' => $s->value, 'name' => $s->words(), 'how' => $s->how()], School::cases()),
-            'finishes' => array_map(fn (FinishClass $f): array => ['key' => $f->value, 'name' => $f->words()], FinishClass::cases()),
-            'unders' => array_map(fn (Under $u): array => ['key' => $u->value, 'name' => $u->words(), 'hasGreyShade' => $u->hasGreyShade()], Under::cases()),
+            'colours' => $workshop
+                ->colours()
+                ->get()
+                ->sortBy('name')
+                ->values()
+                ->map(
+                    fn (Colour $c): array => [
+                        'name' => $c->name,
+                        'code' => $c->code,
+                        'finish' => $c->finish,
+                        'undercoatShade' => $c->undercoat_shade,
+                    ],
+                )
+                ->all(),
+            'schools' => array_map(
+                fn (School $s): array => ['key' => $s->key, 'name' => $s->name, 'how' => $s->how],
+                (new WorkshopCatalogue($workshop->id))->schools(),
+            ),
+            'limits' => self::limits(),
+            'finishes' => array_map(
+                fn (FinishClass $f): array => ['key' => $f->value, 'name' => $f->words()],
+                FinishClass::cases(),
+            ),
+            'unders' => array_map(
+                fn (Under $u): array => ['key' => $u->value, 'name' => $u->words(), 'hasGreyShade' => $u->hasGreyShade()],
+                Under::cases(),
+            ),
+        ];
+    }
+
+    /**
+     * Ranges and choices of one coat, for whoever edits it: written once, in the core.
+     *
+     * @return array<string, mixed>
+     */
+    private static function limits(): array
+    {
+        $words = fn (array $cases): array => array_map(fn ($c): array => ['key' => $c->value, 'name' => $c->words()], $cases);
+
+        return [
+            'bar' => GunSetUp::PRESSURE_BAR,
+            'distanceMm' => GunSetUp::DISTANCE_MM,
+            'overlapPercent' => GunChange::OVERLAP_PERCENT,
+            'flowMlPerMin' => GunChange::FLOW_ML_PER_MIN,
+            'speedMmPerS' => GunChange::SPEED_MM_PER_S,
+            'reachMm' => [0.0, Extent::LONGEST_MM],
+            'film' => CoatStep::FILM,
+            'reducer' => MixtureSpec::REDUCER,
+            'blendingClear' => MixtureSpec::CLEAR,
+            'mostSteps' => CoatSequence::MOST_STEPS,
+            'landsIn' => $words(LandsIn::cases()),
+            'drying' => $words(Drying::cases()),
         ];
     }
 
@@ -40,16 +103,29 @@ final class ShelfResource
             'name' => $system->name,
             'carrier' => $system->carrier->value,
             'note' => $system->note,
-            'products' => array_values(array_map(fn (Product $p): array => [
-                'role' => $p->role->value,
-                'name' => $p->name,
-                'ratio' => $p->ratio->text(),
-                'components' => array_map(fn ($c): array => ['name' => $c->name, 'densityGPerMl' => $c->densityGPerMl, 'volumeSolids' => $c->volumeSolids], $p->components),
-                'dryFilm' => Quantity::um($p->dryFilmUm),
-                'pressure' => Quantity::bar($p->gun->bar),
-                'distance' => Quantity::mm($p->gun->distanceMm),
-                'overlap' => Quantity::percent($p->gun->overlapPercent),
-            ], $system->products)),
+            'products' => array_values(
+                array_map(
+                    fn (Product $p): array => [
+                        'role' => $p->role->value,
+                        'name' => $p->name,
+                        'ratio' => $p->ratio->text(),
+                        'components' => array_map(
+                            fn ($c): array => [
+                                'name' => $c->name,
+                                'densityGPerMl' => $c->densityGPerMl,
+                                'volumeSolids' => $c->volumeSolids,
+                                'kind' => $c->kind->value,
+                            ],
+                            $p->components,
+                        ),
+                        'dryFilm' => Quantity::um($p->dryFilmUm),
+                        'pressure' => Quantity::bar($p->gun->bar),
+                        'distance' => Quantity::mm($p->gun->distanceMm),
+                        'overlap' => Quantity::percent($p->gun->overlapPercent),
+                    ],
+                    $system->products,
+                ),
+            ),
         ];
     }
 }
