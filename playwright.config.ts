@@ -3,10 +3,10 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'var/playwright',
-  timeout: 45_000,
-  expect: { timeout: 8_000 },
-  // Two cores: the browser, PHP and the database share them, so one test at a time is quickest and steadiest.
-  workers: 1,
+  // Generous: a busy machine is slow, not broken. Waits are by state.
+  timeout: 150_000,
+  expect: { timeout: 30_000 },
+  workers: 2,
   // A second try on a busy machine; a test that needs it is reported as flaky.
   retries: 1,
   reporter: [['line'], ['json', { outputFile: 'var/reports/e2e.json' }]],
@@ -19,7 +19,14 @@ export default defineConfig({
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+      ],
     },
   },
 });

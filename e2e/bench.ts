@@ -1,8 +1,36 @@
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 
-/** Signs in as one of the demo's people. */
-export async function signIn(page: Page, who: 'ines' | 'bram' | 'wren' = 'bram'): Promise<void> {
+export type Person = 'ines' | 'bram' | 'petra' | 'col' | 'wren';
+
+const sessions = new Map<Person, Awaited<ReturnType<BrowserContext['cookies']>>>();
+
+async function token(page: Page): Promise<Record<string, string>> {
+  const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
+  const origin = new URL(process.env['KALOPSIS_URL'] ?? 'http://127.0.0.1:8080').origin;
+  return { Accept: 'application/json', Origin: origin, 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') };
+}
+
+/** Signed in as one of the demo's people, on Today; each worker signs a person in once. */
+export async function signIn(page: Page, who: Person = 'bram'): Promise<void> {
+  const kept = sessions.get(who);
+  if (kept === undefined) {
+    await page.request.get('/sanctum/csrf-cookie');
+    const answer = await page.request.post('/api/login', {
+      data: { email: `${who}@saltmarsh.example`, password: 'harbour-light' },
+      headers: await token(page),
+    });
+    expect(answer.ok()).toBe(true);
+    sessions.set(who, await page.context().cookies());
+  } else {
+    await page.context().addCookies(kept);
+  }
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+}
+
+/** Signs in by the form. */
+export async function signInByForm(page: Page, who: Person): Promise<void> {
   await page.goto('/');
   await page.getByLabel('E-mail').fill(`${who}@saltmarsh.example`);
   await page.getByLabel('Password').fill('harbour-light');
@@ -10,8 +38,46 @@ export async function signIn(page: Page, who: 'ines' | 'bram' | 'wren' = 'bram')
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
 }
 
+interface Wish {
+  body: string;
+  plate: string;
+  colour: string;
+  system?: string;
+}
+
+const COLOURS: Record<string, { finish: string; undercoatShade: number }> = {
+  'Saltmist Silver': { finish: 'metallic-light', undercoatShade: 3 },
+  'Lichen Green': { finish: 'solid-dark', undercoatShade: 5 },
+  'Harbour Slate': { finish: 'metallic-dark', undercoatShade: 5 },
+  'Gull White': { finish: 'solid-light', undercoatShade: 1 },
+};
+
+/** A new job, opened over the API, on its car. */
+export async function openJob(page: Page, wish: Wish, repairs: readonly object[] = []): Promise<string> {
+  const [label = ''] = wish.body.split(',');
+  const [name = '', code = ''] = wish.colour.split(', ');
+  const answer = await page.request.post('/api/jobs', {
+    data: {
+      document: {
+        car: { label, plate: wish.plate, bodyShape: label.toLowerCase().replace(' ', '-') },
+        colour: { name, code, ...COLOURS[name] },
+        paintSystem: (wish.system ?? 'Northlight S').toLowerCase().replace(' ', '-'),
+        booth: { temperatureC: 22, humidityPercent: 50 },
+        repairs,
+        plan: { school: 'inside-out-wet-bed' },
+      },
+    },
+    headers: await token(page),
+  });
+  expect(answer.ok()).toBe(true);
+  const { id } = (await answer.json()) as { id: string };
+  await page.goto(`/jobs/${id}/car`);
+  await expect(page.getByRole('heading', { name: new RegExp(wish.plate) })).toBeVisible();
+  return id;
+}
+
 /** Opens a new job through the dialog and waits for its car. */
-export async function openJob(page: Page, wish: { body: string; plate: string; colour: string; system?: string }): Promise<void> {
+export async function openJobByDialog(page: Page, wish: Wish): Promise<void> {
   await page.getByRole('button', { name: 'New job' }).click();
   const dialog = page.getByRole('dialog', { name: 'New job' });
   await choose(page, dialog.getByLabel('Body shape'), wish.body);
@@ -31,7 +97,8 @@ export async function choose(page: Page, select: Locator, option: string): Promi
 
 export const saved = (page: Page): Promise<void> => expect(page.getByTestId('save-state')).toHaveText('saved');
 export const verdict = (page: Page): Locator => page.getByTestId('verdict');
-export const station = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(name) });
+export const station = (page: Page, name: string): Locator =>
+  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(name) });
 export const panel = (page: Page, name: string): Locator => page.getByRole('button', { name, exact: true });
 
 /** A place on a panel on the screen, as shares of its box. */
@@ -43,7 +110,11 @@ export async function on(locator: Locator, across: number, down: number): Promis
   return { x: box.x + across * box.width, y: box.y + down * box.height };
 }
 
-export async function drag(page: Page, from: { x: number; y: number }, ...to: { x: number; y: number }[]): Promise<void> {
+export async function drag(
+  page: Page,
+  from: { x: number; y: number },
+  ...to: { x: number; y: number }[]
+): Promise<void> {
   await page.mouse.move(from.x, from.y);
   await page.mouse.down();
   for (const point of to) {
@@ -55,9 +126,19 @@ export async function drag(page: Page, from: { x: number; y: number }, ...to: { 
 /** Everything axe knows of WCAG 2.2 AA, or one rule of it. */
 export async function nothingSerious(page: Page, rule?: string): Promise<void> {
   const axe = new AxeBuilder({ page });
-  const found = await (rule === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules([rule])).analyze();
+  const found = await (
+    rule === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules([rule])
+  ).analyze();
   const serious = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-  expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`)).toEqual([]);
+  expect(
+    serious.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
 }
 
 export { expect };

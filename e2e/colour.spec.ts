@@ -13,14 +13,22 @@ async function take(page: Page, shots = '5'): Promise<void> {
 
 /** The readings of a demo car, as a file that another shop might have sent. */
 async function carFile(page: Page, job: number): Promise<string> {
-  const csv = await page.evaluate(async (path) => (await fetch(path)).text(), `/api${demo(job)}/colour/file?format=csv`);
+  const csv = await page.evaluate(
+    async (path) => (await fetch(path)).text(),
+    `/api${demo(job)}/colour/file?format=csv`,
+  );
   const [head, ...rows] = csv.trim().split('\r\n');
   return [head, ...rows.filter((r) => r.startsWith('The car,'))].join('\r\n');
 }
 
 test('a car file, a card sprayed otherwise, tint advice, the next card, and the gate opens', async ({ page }) => {
   await signIn(page);
-  await openJob(page, { body: 'Quill 3, hatchback', plate: 'COL 1', colour: 'Lichen Green, LG-02', system: 'Northlight S' });
+  await openJob(page, {
+    body: 'Quill 3, hatchback',
+    plate: 'COL 1',
+    colour: 'Lichen Green, LG-02',
+    system: 'Northlight S',
+  });
   await panel(page, 'Bonnet').click();
   await page.getByRole('button', { name: 'Spot in its middle' }).click();
   await saved(page);
@@ -29,10 +37,14 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
 
   // The car comes in as a file, with a broken line that is named and left out.
   const csv = `${await carFile(page, 2)}\r\nThe car,car,roof`;
-  await page.getByLabel('Readings file').setInputFiles({ name: 'car.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await page
+    .getByLabel('Readings file')
+    .setInputFiles({ name: 'car.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('9 readings of 1 sample can be taken; 1 lines cannot.');
-  await expect(dialog.getByRole('list', { name: 'What is wrong with the file' })).toContainText('Line 11, left out: The line has 3 columns');
+  await expect(dialog.getByRole('list', { name: 'What is wrong with the file' })).toContainText(
+    'Line 11, left out: The line has 3 columns',
+  );
   await dialog.getByRole('button', { name: 'Take them' }).click();
   await expect(dialog).toHaveCount(0);
   await expect(station(page, 'Colour')).toContainText('car read, no card yet');
@@ -59,7 +71,16 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
   await page.getByRole('button', { name: 'Read this card' }).click();
   await take(page);
   await expect(how).toContainText('Sprayed like the plan.');
-  const off = async () => Number(/([\d.]+)/.exec((await page.getByRole('row', { name: /CIEDE2000/ }).getByRole('cell').first().textContent()) ?? '')?.[1]);
+  const off = async () =>
+    Number(
+      /([\d.]+)/.exec(
+        (await page
+          .getByRole('row', { name: /CIEDE2000/ })
+          .getByRole('cell')
+          .first()
+          .textContent()) ?? '',
+      )?.[1],
+    );
   const before = await off();
   expect(before).toBeGreaterThan(0.8);
   const tint = page.getByRole('region', { name: 'Tint advice' });
@@ -76,7 +97,9 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
   await expect(how).toContainText(/predict/);
   expect(await off()).toBeLessThan(before / 2);
   await page.getByRole('group', { name: 'daylight lamp, face' }).getByRole('button', { name: 'matches' }).click();
-  await expect(page.getByRole('group', { name: 'daylight lamp, face' }).getByRole('button', { name: 'matches' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(
+    page.getByRole('group', { name: 'daylight lamp, face' }).getByRole('button', { name: 'matches' }),
+  ).toHaveAttribute('aria-pressed', 'true');
   await expect(station(page, 'Booth')).toContainText('locked');
   await page.getByRole('button', { name: 'Pass this card' }).click();
   await expect(page.getByRole('heading', { name: 'Booth is open' })).toBeVisible();
@@ -94,7 +117,9 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
   await expect(station(page, 'Booth')).toContainText('open: the card passed');
 });
 
-test('a card that was not sprayed like the plan passes only with a stated reason; a lead can override', async ({ page }) => {
+test('a card that was not sprayed like the plan passes only with a stated reason; a lead can override', async ({
+  page,
+}) => {
   await signIn(page, 'ines');
   await openJob(page, { body: 'Quill 3, hatchback', plate: 'COL 2', colour: 'Gull White, GW-01' });
   await panel(page, 'Bonnet').click();
@@ -105,7 +130,11 @@ test('a card that was not sprayed like the plan passes only with a stated reason
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Type it in' }).click();
   // Nothing typed is lost when it is refused.
-  for (const [channel, value] of [['L*', '88,9'], ['a*', '-1.2'], ['b*', 'abc']] as const) {
+  for (const [channel, value] of [
+    ['L*', '88,9'],
+    ['a*', '-1.2'],
+    ['b*', 'abc'],
+  ] as const) {
     await dialog.getByLabel(`${channel} at 45 degrees`).fill(value);
   }
   await dialog.getByRole('button', { name: 'Add the reading' }).click();
@@ -121,7 +150,11 @@ test('a card that was not sprayed like the plan passes only with a stated reason
   await dialog.getByRole('button', { name: 'Lay it on the desk' }).click();
   await page.getByRole('button', { name: 'Read this card' }).click();
   await dialog.getByRole('button', { name: 'Type it in' }).click();
-  for (const [channel, value] of [['L*', '88.9'], ['a*', '-1.2'], ['b*', '7.3']] as const) {
+  for (const [channel, value] of [
+    ['L*', '88.9'],
+    ['a*', '-1.2'],
+    ['b*', '7.3'],
+  ] as const) {
     await dialog.getByLabel(`${channel} at 45 degrees`).fill(value);
   }
   await dialog.getByRole('button', { name: 'Add the reading' }).click();
@@ -140,7 +173,9 @@ test('a card that was not sprayed like the plan passes only with a stated reason
   await expect(station(page, 'Booth')).toContainText('open: the lead decided');
 });
 
-test('variants are ranked with reasons, struck and brought back; the let-down set says how many coats', async ({ page }) => {
+test('variants are ranked with reasons, struck and brought back; the let-down set says how many coats', async ({
+  page,
+}) => {
   await signIn(page);
   await page.goto(`${demo(3)}/colour`);
   await page.getByRole('button', { name: 'Read the car' }).click();
@@ -156,30 +191,46 @@ test('variants are ranked with reasons, struck and brought back; the let-down se
 
   // A shot from the wrong place stands out and is not counted.
   await page.getByRole('button', { name: 'Read the car' }).click();
-  await choose(page, page.getByRole('dialog').getByRole('combobox', { name: 'Let it go' }), 'wrong spot (a repaired panel)');
+  await choose(
+    page,
+    page.getByRole('dialog').getByRole('combobox', { name: 'Let it go' }),
+    'wrong spot (a repaired panel)',
+  );
   await take(page, '1');
   await expect(page.getByText('1 shot stands out and is not counted.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Readings of The car' })).toContainText('stands out');
 
   await page.goto(`${demo(6)}/colour`);
   await expect(page.getByRole('region', { name: 'Let-down set' })).toContainText(/\d\.\d coats come nearest/);
-  await expect(page.getByRole('region', { name: 'Let-down set' })).toContainText(/Hiding sticker beside the repair: spray until black and grey differ by \d+%/);
+  await expect(page.getByRole('region', { name: 'Let-down set' })).toContainText(
+    /Hiding sticker beside the repair: spray until black and grey differ by \d+%/,
+  );
 });
 
 test('readings go out in three formats and come back in', async ({ page }) => {
   await signIn(page);
   await page.goto(`${demo(1)}/colour`);
-  for (const [name, marks] of [['CSV', 'sample,kind,spot'], ['CGATS text', 'CGATS.17'], ['CxF', 'CxF3-core']] as const) {
+  for (const [name, marks] of [
+    ['CSV', 'sample,kind,spot'],
+    ['CGATS text', 'CGATS.17'],
+    ['CxF', 'CxF3-core'],
+  ] as const) {
     await page.getByRole('button', { name: 'To a file' }).click();
     const download = page.waitForEvent('download');
     await page.getByRole('menuitem', { name, exact: true }).click();
     const path = await (await download).path();
     expect(readFileSync(path, 'utf8')).toContain(marks);
-    await page.getByLabel('Readings file').setInputFiles({ name: `again.${name}`, mimeType: 'text/plain', buffer: readFileSync(path) });
+    await page
+      .getByLabel('Readings file')
+      .setInputFiles({ name: `again.${name}`, mimeType: 'text/plain', buffer: readFileSync(path) });
     await expect(page.getByRole('dialog')).toContainText('8 samples can be taken.');
     await page.getByRole('button', { name: 'Take nothing' }).click();
     await expect(page.getByRole('dialog')).toHaveCount(0);
   }
-  await page.getByLabel('Readings file').setInputFiles({ name: 'bomb.cxf', mimeType: 'text/xml', buffer: Buffer.from('<!DOCTYPE x [<!ENTITY a "aa">]><CxF>&a;</CxF>') });
+  await page.getByLabel('Readings file').setInputFiles({
+    name: 'bomb.cxf',
+    mimeType: 'text/xml',
+    buffer: Buffer.from('<!DOCTYPE x [<!ENTITY a "aa">]><CxF>&a;</CxF>'),
+  });
   await expect(page.getByRole('alert')).toContainText('such files are not opened');
 });

@@ -37,7 +37,10 @@ for (const theme of ['Light', 'Dark', 'Booth (dark, large)']) {
           await page.goto(path);
         } else {
           // The application is there already; only the address changes.
-          await page.evaluate((to) => { history.pushState({}, '', to); dispatchEvent(new PopStateEvent('popstate')); }, path);
+          await page.evaluate((to) => {
+            history.pushState({}, '', to);
+            dispatchEvent(new PopStateEvent('popstate'));
+          }, path);
         }
         await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
         // Only colours differ from theme to theme.
@@ -59,7 +62,11 @@ test('nothing is wider than a phone, and everything pressed is large enough', as
       await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
       const small = await page.evaluate(() =>
-        [...document.querySelectorAll<HTMLElement>('button.MuiButton-root, button.MuiIconButton-root, button.MuiToggleButton-root')]
+        [
+          ...document.querySelectorAll<HTMLElement>(
+            'button.MuiButton-root, button.MuiIconButton-root, button.MuiToggleButton-root',
+          ),
+        ]
           .filter((b) => b.offsetParent !== null && b.getBoundingClientRect().height < 47.5)
           .map((b) => b.textContent),
       );

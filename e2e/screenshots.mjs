@@ -6,23 +6,43 @@ const folder = process.env.SHOTS ?? 'docs/screenshots';
 const only = process.argv.slice(2);
 const job = (n) => `/jobs/5a17a45b-0000-4000-8000-00000000000${n}`;
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+
+/** One sign-in for all pictures: many in a minute are refused, as they should be. */
+let signedIn;
 
 async function shot(name, path, options = {}) {
   if (only.length > 0 && !only.includes(name)) {
     return;
   }
-  const page = await browser.newPage({ viewport: { width: options.width ?? 1280, height: options.height ?? 800 }, baseURL: base });
+  const page = await browser.newPage({
+    viewport: { width: options.width ?? 1280, height: options.height ?? 800 },
+    baseURL: base,
+    storageState: name === 'sign-in' ? undefined : signedIn,
+  });
   await page.goto('/');
   if (name !== 'sign-in') {
-    await page.getByLabel('E-mail').fill('ines@saltmarsh.example');
-    await page.getByLabel('Password').fill('harbour-light');
-    await page.getByRole('button', { name: 'Sign in' }).click();
+    if (signedIn === undefined) {
+      await page.getByLabel('E-mail').fill('ines@saltmarsh.example');
+      await page.getByLabel('Password').fill('harbour-light');
+      await page.getByRole('button', { name: 'Sign in' }).click();
+    }
     await page.getByRole('heading', { name: 'Today' }).waitFor();
-    await page.evaluate(async ([theme, units]) => {
-      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
-      await fetch('/api/me', { method: 'PATCH', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ theme, units }) });
-    }, [options.theme ?? 'light', options.units ?? 'metric']);
+    signedIn ??= await page.context().storageState();
+    await page.evaluate(
+      async ([theme, units]) => {
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+        await fetch('/api/me', {
+          method: 'PATCH',
+          headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+          body: JSON.stringify({ theme, units }),
+        });
+      },
+      [options.theme ?? 'light', options.units ?? 'metric'],
+    );
     await page.goto(path);
   }
   await page.waitForLoadState('networkidle');
@@ -40,19 +60,41 @@ await shot('car', `${job(1)}/car`);
 await shot('blend', `${job(1)}/blend`);
 await shot('blend-new-part', `${job(3)}/blend`);
 await shot('colour', `${job(1)}/colour`);
-await shot('tint-advice', `${job(2)}/colour`, { prepare: async (page) => { await page.getByRole('button', { name: 'How to tint it' }).click(); await page.getByRole('article', { name: 'Correction 1' }).waitFor(); await page.getByRole('region', { name: 'Tint advice' }).scrollIntoViewIfNeeded(); } });
-await shot('let-down', `${job(6)}/colour`, { prepare: async (page) => page.getByRole('region', { name: 'Let-down set' }).scrollIntoViewIfNeeded() });
+await shot('tint-advice', `${job(2)}/colour`, {
+  prepare: async (page) => {
+    await page.getByRole('button', { name: 'How to tint it' }).click();
+    await page.getByRole('article', { name: 'Correction 1' }).waitFor();
+    await page.getByRole('region', { name: 'Tint advice' }).scrollIntoViewIfNeeded();
+  },
+});
+await shot('let-down', `${job(6)}/colour`, {
+  prepare: async (page) => page.getByRole('region', { name: 'Let-down set' }).scrollIntoViewIfNeeded(),
+});
 await shot('light-walk', `${job(1)}/blend?view=walk&angle=45&from=5&times=4`, {
   prepare: async (page) => {
     // The naive plan, without its wet bed; taken back afterwards.
     await page.getByRole('button', { name: 'Wet bed on' }).click();
-    await page.getByTestId('outlook').getByText('ring').waitFor();
+    await page.getByRole('button', { name: 'Wet bed off' }).waitFor();
+    await page.waitForLoadState('networkidle');
     await page.waitForTimeout(600);
   },
-  after: async (page) => { await page.getByRole('button', { name: 'Undo' }).click(); await page.getByRole('button', { name: 'Wet bed on' }).waitFor(); },
+  after: async (page) => {
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Wet bed on' }).waitFor();
+  },
 });
 await shot('cross-cut', `${job(1)}/blend?view=cut&angle=45&from=5`);
-await shot('schools', `${job(1)}/blend`, { prepare: async (page) => { await page.getByRole('button', { name: /^Adopt/ }).nth(9).waitFor(); await page.getByRole('region', { name: 'Schools side by side' }).scrollIntoViewIfNeeded(); await page.evaluate(() => document.querySelector('[aria-label="Schools side by side"]')?.scrollIntoView()); } });
+await shot('schools', `${job(1)}/blend`, {
+  prepare: async (page) => {
+    await page.getByRole('button', { name: 'Compare ways' }).click();
+    await page
+      .getByRole('button', { name: /^Adopt/ })
+      .nth(9)
+      .waitFor();
+    await page.getByRole('region', { name: 'Schools side by side' }).scrollIntoViewIfNeeded();
+    await page.evaluate(() => document.querySelector('[aria-label="Schools side by side"]')?.scrollIntoView());
+  },
+});
 await shot('cups', `${job(1)}/cups`);
 await shot('booth-sheet', `${job(1)}/sheet`, { width: 900, height: 1240 });
 await shot('shelf', '/shelf');

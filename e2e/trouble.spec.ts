@@ -1,4 +1,4 @@
-import { drag, expect, on, openJob, panel, saved, signIn, station, test, verdict } from './bench';
+import { drag, expect, on, openJob, panel, saved, signIn, signInByForm, station, test, verdict } from './bench';
 
 test('refused input stays on screen with the reason at its field', async ({ page }) => {
   await signIn(page);
@@ -24,7 +24,13 @@ test('refused input stays on screen with the reason at its field', async ({ page
   // An outline that crosses itself.
   await page.getByRole('button', { name: 'Outline' }).click();
   const roof = panel(page, 'Roof');
-  await drag(page, await on(roof, 0.2, 0.2), await on(roof, 0.4, 0.6), await on(roof, 0.4, 0.2), await on(roof, 0.2, 0.6));
+  await drag(
+    page,
+    await on(roof, 0.2, 0.2),
+    await on(roof, 0.4, 0.6),
+    await on(roof, 0.4, 0.2),
+    await on(roof, 0.2, 0.6),
+  );
   await expect(page.getByText('The outline crosses itself. Draw it again in one loop.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await saved(page);
@@ -80,7 +86,7 @@ test('two people on one job: nobody overwrites the other unawares', async ({ pag
 });
 
 test('a lead puts a car away and takes it back; a painter cannot', async ({ page }) => {
-  await signIn(page, 'wren');
+  await signInByForm(page, 'wren');
   await expect(page.getByRole('button', { name: /^Put .* away$/ })).toHaveCount(0);
   await page.getByRole('button', { name: /settings/ }).click();
   await page.getByRole('menuitem', { name: 'Sign out' }).click();

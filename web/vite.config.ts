@@ -1,8 +1,14 @@
 import react from '@vitejs/plugin-react';
+import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { defineConfig } from 'vitest/config';
 
+const { version } = JSON.parse(readFileSync(resolve(import.meta.dirname, '../package.json'), 'utf8')) as {
+  version: string;
+};
+
 export default defineConfig({
+  define: { __VERSION__: JSON.stringify(version) },
   root: import.meta.dirname,
   publicDir: 'public',
   cacheDir: resolve(import.meta.dirname, '../var/vite'),

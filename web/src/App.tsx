@@ -48,7 +48,13 @@ function SignedIn({ me }: { me: Me }) {
     onMutate: (wish) => client.setQueryData(keys.me, { ...me, ...wish }),
   });
   const preferences = useMemo<Preferences>(
-    () => ({ me, units: me.units, theme: me.theme, setUnits: (units) => save.mutate({ units }), setTheme: (theme) => save.mutate({ theme }) }),
+    () => ({
+      me,
+      units: me.units,
+      theme: me.theme,
+      setUnits: (units) => save.mutate({ units }),
+      setTheme: (theme) => save.mutate({ theme }),
+    }),
     [me, save],
   );
   return (

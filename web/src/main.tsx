@@ -6,7 +6,9 @@ import { BrowserRouter } from 'react-router';
 import { retryWhenOffline } from './api/queries';
 import { App } from './App';
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: retryWhenOffline, refetchOnWindowFocus: true } } });
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: retryWhenOffline, refetchOnWindowFocus: true } },
+});
 const root = document.getElementById('root');
 if (root !== null) {
   createRoot(root).render(

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, ApiProblem, unwrap } from './client';
 
-const answer = (status: number, body: unknown, type = 'application/json') => new Response(JSON.stringify(body), { status, headers: { 'Content-Type': type } });
+const answer = (status: number, body: unknown, type = 'application/json') =>
+  new Response(JSON.stringify(body), { status, headers: { 'Content-Type': type } });
 
 let calls: Request[] = [];
 
@@ -25,18 +26,35 @@ afterEach(() => {
 describe('asking the server', () => {
   it('gives the data of a good answer', async () => {
     server(() => answer(200, { name: 'Ines' }));
-    expect(await unwrap(Promise.resolve({ data: { name: 'Ines' }, response: answer(200, {}) }))).toEqual({ name: 'Ines' });
+    expect(await unwrap(Promise.resolve({ data: { name: 'Ines' }, response: answer(200, {}) }))).toEqual({
+      name: 'Ines',
+    });
   });
 
   it('throws what went wrong with its code and its fields', async () => {
-    const problem = { type: 'about:blank#invalid', title: 'Something needs another look.', status: 422, code: 'invalid', errors: [{ field: 'booth.temperatureC', code: 'out-of-range', detail: 'Too hot.' }] };
+    const problem = {
+      type: 'about:blank#invalid',
+      title: 'Something needs another look.',
+      status: 422,
+      code: 'invalid',
+      errors: [{ field: 'booth.temperatureC', code: 'out-of-range', detail: 'Too hot.' }],
+    };
     const failed = unwrap(Promise.resolve({ error: problem, response: answer(422, problem) }));
-    await expect(failed).rejects.toMatchObject({ status: 422, code: 'invalid', message: 'Something needs another look.', problem });
+    await expect(failed).rejects.toMatchObject({
+      status: 422,
+      code: 'invalid',
+      message: 'Something needs another look.',
+      problem,
+    });
     await expect(failed).rejects.toBeInstanceOf(ApiProblem);
   });
 
   it('throws something useful for an answer that is no problem details', async () => {
-    await expect(unwrap(Promise.resolve({ error: '<html>', response: answer(502, {}) }))).rejects.toMatchObject({ status: 502, code: 'refused', problem: null });
+    await expect(unwrap(Promise.resolve({ error: '<html>', response: answer(502, {}) }))).rejects.toMatchObject({
+      status: 502,
+      code: 'refused',
+      problem: null,
+    });
   });
 
   it('says offline when nobody answers', async () => {

@@ -41,7 +41,11 @@ async function withToken(input: Request): Promise<Response> {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: window.location.origin, credentials: 'same-origin', fetch: withToken });
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  credentials: 'same-origin',
+  fetch: withToken,
+});
 
 interface Answer<T> {
   data?: T;

@@ -14,16 +14,27 @@ export const keys = {
   body: (key: string) => ['body', key] as const,
 };
 
-export const meQuery = queryOptions({ queryKey: keys.me, queryFn: () => unwrap(api.GET('/api/me')), staleTime: Infinity, retry: false });
+export const meQuery = queryOptions({
+  queryKey: keys.me,
+  queryFn: () => unwrap(api.GET('/api/me')),
+  staleTime: Infinity,
+  retry: false,
+});
 
 export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => unwrap(api.GET('/api/jobs')) });
 
 export const useArchivedJobs = (enabled: boolean) =>
-  useQuery({ queryKey: keys.archived, queryFn: () => unwrap(api.GET('/api/jobs', { params: { query: { archived: '1' as unknown as boolean } } })), enabled });
+  useQuery({
+    queryKey: keys.archived,
+    queryFn: () => unwrap(api.GET('/api/jobs', { params: { query: { archived: '1' as unknown as boolean } } })),
+    enabled,
+  });
 
-export const useShelf = () => useQuery({ queryKey: keys.shelf, queryFn: () => unwrap(api.GET('/api/shelf')), staleTime: 300_000 });
+export const useShelf = () =>
+  useQuery({ queryKey: keys.shelf, queryFn: () => unwrap(api.GET('/api/shelf')), staleTime: 300_000 });
 
-export const useShopSchools = () => useQuery({ queryKey: keys.shopSchools, queryFn: () => unwrap(api.GET('/api/shop-schools')), staleTime: 300_000 });
+export const useShopSchools = () =>
+  useQuery({ queryKey: keys.shopSchools, queryFn: () => unwrap(api.GET('/api/shop-schools')), staleTime: 300_000 });
 
 export const useBody = (key: string | undefined) =>
   useQuery({
@@ -34,7 +45,10 @@ export const useBody = (key: string | undefined) =>
   });
 
 export const useHistory = (id: string, version: number) =>
-  useQuery({ queryKey: [...keys.history(id), version], queryFn: () => unwrap(api.GET('/api/jobs/{job}/history', { params: { path: { job: id } } })) });
+  useQuery({
+    queryKey: [...keys.history(id), version],
+    queryFn: () => unwrap(api.GET('/api/jobs/{job}/history', { params: { path: { job: id } } })),
+  });
 
 /** Ask again only when nobody answered; an answer, even a bad one, stays as it is. */
 export function retryWhenOffline(count: number, error: unknown): boolean {

@@ -573,6 +573,38 @@ export interface paths {
         };
         get: operations["listShopSchools"];
         put?: never;
+        post: operations["takeInSchool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop-schools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["editSchool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop-schools/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["downloadSchool"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -628,7 +660,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/schools/{school}": {
+    "/api/jobs/{job}/ways": {
         parameters: {
             query?: never;
             header?: never;
@@ -637,7 +669,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["simulateSchool"];
+        post: operations["compareWays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/cures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["findCures"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1022,8 +1070,67 @@ export interface components {
             shape: components["schemas"]["RepairShape"];
             under: components["schemas"]["UnderPart"];
         };
-        CoatMove: {
-            reachMm: number;
+        StepMixture: {
+            /** @description share of the data sheet's */
+            reducer?: number;
+            /** @description parts to one part of ready base */
+            blendingClear?: number;
+        };
+        StepGun: {
+            /** @enum {string} */
+            hold?: "full" | "thin";
+            bar?: number;
+            distanceMm?: number;
+            overlapPercent?: number;
+            flowMlPerMin?: number;
+            speedMmPerS?: number;
+        };
+        StepExtent: {
+            /** @enum {string} */
+            kind: "past" | "between" | "whole-panel";
+            /** @description share of the blend */
+            reach?: number;
+            /** @description share of the blend */
+            fade?: number;
+            /** @description set by hand; without it the reach is computed */
+            reachMm?: number;
+            fadeMm?: number;
+        };
+        StepPlaces: {
+            repairs?: string[];
+            panels?: string[];
+        };
+        /** @description "all", or repairs or panels */
+        StepWhere: "all" | components["schemas"]["StepPlaces"];
+        CoatStep: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "sealer" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
+            mixture?: components["schemas"]["StepMixture"];
+            gun?: components["schemas"]["StepGun"];
+            extent: components["schemas"]["StepExtent"];
+            where?: components["schemas"]["StepWhere"];
+            /** @enum {string} */
+            strokes?: "single" | "cross";
+            film?: number;
+            /** @enum {string} */
+            landsIn?: "dry" | "flashed-bed" | "wet-bed" | "wet-coat";
+            /** @enum {string} */
+            drying?: "flash" | "blower" | "stand" | "wet-on-wet";
+            purpose?: string;
+            /** @description finishes a school's step is for */
+            for?: string[];
+        };
+        SchoolFile: {
+            format: string;
+            version: number;
+            key: string;
+            name: string;
+            how?: string;
+            risk?: string;
+            usual?: number;
+            steps: components["schemas"]["CoatStep"][];
         };
         SideDecision: {
             panel: string;
@@ -1032,15 +1139,14 @@ export interface components {
             choice: "join" | "stop-at-line" | "butt";
         };
         PlanPart: {
-            /** @enum {string} */
-            school: "inside-out-wet-bed" | "inside-out-bed-wet" | "bed-before-each" | "outside-in" | "coat-and-a-half" | "control-after-each" | "transparent-last" | "over-reduced-fade" | "towards-each-other" | "no-wet-bed" | "edge-to-edge";
+            school: string;
+            /** @description left out: as the school does it */
+            sequence?: components["schemas"]["CoatStep"][];
+            usual?: number;
             /** @enum {string} */
             gun?: "standard" | "small";
             /** @enum {string} */
-            wetBed?: "auto" | "on" | "off";
-            coats?: {
-                [key: string]: components["schemas"]["CoatMove"];
-            };
+            certainty?: "sure" | "likely" | "doubtful";
             sides?: components["schemas"]["SideDecision"][];
             ratios?: {
                 [key: string]: string;
@@ -1056,6 +1162,7 @@ export interface components {
             booth: components["schemas"]["BoothPart"];
             repairs: components["schemas"]["RepairPart"][];
             plan: components["schemas"]["PlanPart"];
+            verdict?: string;
             bodyShapeSvg?: string;
             paintSystemSheet?: Record<string, never>;
         };
@@ -1094,6 +1201,7 @@ export interface components {
             at: string;
         };
         Bench: {
+            formula: components["schemas"]["CardFormula"] | null;
             id: string;
             version: number;
             archived: boolean;
@@ -1143,6 +1251,8 @@ export interface components {
             pressure: components["schemas"]["Quantity"];
             distance: components["schemas"]["Quantity"];
             overlap: components["schemas"]["Quantity"];
+            flowMlPerMin: number;
+            speedMmPerS: number;
         };
         PlannedPanel: {
             id: string;
@@ -1164,7 +1274,11 @@ export interface components {
             reach: components["schemas"]["Figure"] | null;
             moved: boolean;
             movable: boolean;
-            defaultReachMm: number | null;
+            solvedMm: number | null;
+            mixture: string;
+            landsIn: string;
+            drying: string;
+            wait: components["schemas"]["Quantity"];
             fadeMm: number;
             limitMm: number | null;
             gun: components["schemas"]["GunHeld"];
@@ -1247,6 +1361,8 @@ export interface components {
             role: string;
             ratio: string;
             standardRatio: string;
+            mixture: string;
+            restOf: string | null;
             total: components["schemas"]["Figure"];
             count: number;
             vessel: components["schemas"]["Vessel"];
@@ -1266,11 +1382,28 @@ export interface components {
             says: string;
             where: string;
         };
+        BlendNeed: {
+            figure: components["schemas"]["Figure"] | null;
+            /** @enum {string} */
+            certainty: "sure" | "likely" | "doubtful";
+            fades: boolean;
+            room: components["schemas"]["Quantity"] | null;
+            blend: components["schemas"]["Quantity"];
+            limit: components["schemas"]["Quantity"] | null;
+            usual: components["schemas"]["Quantity"];
+            tooLong: boolean;
+            stays: string | null;
+            measured: boolean;
+        };
         JobPlan: {
             verdict: components["schemas"]["Phrase"];
             /** @enum {string} */
             severity: "note" | "look-out" | "stop";
-            roomNeeded: components["schemas"]["Figure"];
+            need: components["schemas"]["BlendNeed"];
+            school: string;
+            edited: boolean;
+            sequence: components["schemas"]["CoatStep"][];
+            boothMinutes: components["schemas"]["Quantity"];
             wetBed: boolean;
             panels: components["schemas"]["PlannedPanel"][];
             coats: components["schemas"]["PlannedCoat"][];
@@ -1327,6 +1460,7 @@ export interface components {
         };
         ShelfComponent: {
             name: string;
+            kind: string;
             densityGPerMl: number;
             volumeSolids: number;
         };
@@ -1368,11 +1502,27 @@ export interface components {
             name: string;
             hasGreyShade: boolean;
         };
+        ShelfRange: number[];
+        CoatLimits: {
+            bar: components["schemas"]["ShelfRange"];
+            distanceMm: components["schemas"]["ShelfRange"];
+            overlapPercent: components["schemas"]["ShelfRange"];
+            flowMlPerMin: components["schemas"]["ShelfRange"];
+            speedMmPerS: components["schemas"]["ShelfRange"];
+            reachMm: components["schemas"]["ShelfRange"];
+            film: components["schemas"]["ShelfRange"];
+            reducer: components["schemas"]["ShelfRange"];
+            blendingClear: components["schemas"]["ShelfRange"];
+            mostSteps: number;
+            landsIn: components["schemas"]["ShelfName"][];
+            drying: components["schemas"]["ShelfName"][];
+        };
         Shelf: {
             bodyShapes: components["schemas"]["ShelfBody"][];
             paintSystems: components["schemas"]["ShelfSystem"][];
             colours: components["schemas"]["ShelfColour"][];
             schools: components["schemas"]["ShelfSchool"][];
+            limits: components["schemas"]["CoatLimits"];
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
         };
@@ -1380,7 +1530,6 @@ export interface components {
         SectionAngle: {
             /** @description What will be seen of a plan. */
             angle: number;
-            dE: number[];
             hex: string[];
             hex4: string[];
             /** @description by distance, then by place */
@@ -1396,15 +1545,12 @@ export interface components {
         Profile: {
             fromMm: number;
             stepMm: number;
-            mm: components["schemas"]["NumberOrNothing"][];
-            films: number[][];
-            uncovered: number[];
-            dryPercent: components["schemas"]["NumberOrNothing"][];
             byAngle: components["schemas"]["SectionAngle"][];
         };
         CutSection: {
             coats: components["schemas"]["SprayedCoat"][];
-            angles: number[];
+            angle: number;
+            distanceM: number;
             lengthMm: number;
             stepMm: number;
             panels: (string | null)[];
@@ -1412,7 +1558,16 @@ export interface components {
             films: number[][];
             uncovered: number[];
             dryPercent: components["schemas"]["NumberOrNothing"][];
-            byAngle: components["schemas"]["SectionAngle"][];
+            dE: components["schemas"]["NumberOrNothing"][];
+            index: components["schemas"]["NumberOrNothing"][];
+            lines: components["schemas"]["CutLine"][];
+        };
+        /** @description Where the cut crosses a gap, a fold or a body line: what is seen of the step there */
+        CutLine: {
+            atMm: number;
+            /** @enum {string} */
+            kind: "gap" | "fold" | "body-line";
+            index: number;
         };
         FieldRaster: {
             panel: string;
@@ -1435,8 +1590,25 @@ export interface components {
         };
         WorstPlace: {
             angle: number;
+            from: string;
             distanceM: number;
             at: components["schemas"]["Quantity"];
+        };
+        PartSeen: {
+            /** @enum {string} */
+            part: "colour" | "fringe" | "hiding" | "mottle" | "stripes";
+            words: string;
+            index: number;
+        };
+        HidingSeen: {
+            /** @description full coats until the primer is gone */
+            coats: number | null;
+            bestShade: number;
+        };
+        Cure: {
+            says: components["schemas"]["Phrase"];
+            sequence: components["schemas"]["CoatStep"][];
+            index: number;
         };
         Simulation: {
             seen: boolean;
@@ -1447,18 +1619,18 @@ export interface components {
             low: number;
             high: number;
             worst: components["schemas"]["WorstPlace"];
-            mottle: number;
-            banding: number;
-            primerShows: components["schemas"]["Quantity"];
+            parts: components["schemas"]["PartSeen"][];
+            fault: string | null;
+            hiding: components["schemas"]["HidingSeen"];
             need: components["schemas"]["Figure"] | null;
             boothMinutes: components["schemas"]["Quantity"];
             measured: boolean;
-            reach10: components["schemas"]["Quantity"];
-            reach90: components["schemas"]["Quantity"];
             table: components["schemas"]["IndexRow"][];
             sides: components["schemas"]["SideSeen"][];
             coats: components["schemas"]["SprayedCoat"][];
             angles: number[];
+            /** @description where one stands who sees each angle */
+            standing: string[];
             distances: number[];
             profile: components["schemas"]["Profile"];
             field: components["schemas"]["FieldRaster"][];
@@ -1467,8 +1639,12 @@ export interface components {
             document: components["schemas"]["JobDocument"];
             from: number[];
             to: number[];
+            /** @default 45 */
+            angle: number;
+            /** @default 2 */
+            distanceM: number;
         };
-        SchoolOutlook: {
+        WayOutlook: {
             key: string;
             name: string;
             how: string;
@@ -1487,9 +1663,8 @@ export interface components {
         FoundBlend: {
             school: string;
             name: string;
-            reaches: {
-                [key: string]: number;
-            };
+            usual: number;
+            need: components["schemas"]["Quantity"];
             panels: number;
             paint: components["schemas"]["Quantity"];
             minutes: components["schemas"]["Quantity"];
@@ -1504,8 +1679,9 @@ export interface components {
         };
         ShopSchool: {
             id: string;
+            key: string;
             name: string;
-            plan: components["schemas"]["PlanPart"];
+            school: components["schemas"]["SchoolFile"];
         };
         Quantity: {
             /** @description Figures, phrases and their reasons. */
@@ -2752,6 +2928,114 @@ export interface operations {
             };
         };
     };
+    takeInSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolFile"];
+            };
+        };
+        responses: {
+            /** @description Another shop's school, on the shelf */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopSchool"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    editSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolFile"];
+            };
+        };
+        responses: {
+            /** @description The recipe as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopSchool"];
+                };
+            };
+            /** @description Not in this workshop */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    downloadSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The school as a file (docs/formats/school.schema.json) */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolFile"];
+                };
+            };
+            /** @description Not in this workshop */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     putSchoolAway: {
         parameters: {
             query?: never;
@@ -2763,7 +3047,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description No longer offered; plans that use it stay as they are */
+            /** @description No longer offered */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -2772,6 +3056,15 @@ export interface operations {
             };
             /** @description Not in this workshop */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A car in the shop is planned with it */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2853,14 +3146,13 @@ export interface operations {
             };
         };
     };
-    simulateSchool: {
+    compareWays: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 /** @description What holds for the whole API. */
                 job: components["parameters"]["job"];
-                school: string;
             };
             cookie?: never;
         };
@@ -2870,17 +3162,53 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The school on this repair */
+            /** @description Every school on this repair, the best first */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SchoolOutlook"];
+                    "application/json": components["schemas"]["WayOutlook"][];
                 };
             };
-            /** @description No such school */
-            404: {
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findCures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description Changes that hide it, each tried in the simulation */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cure"][];
+                };
+            };
+            /** @description Faults by field */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -68,21 +68,69 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
   }, [id, navigate, undo, redo]);
   const { car, colour } = handle.document;
   return (
-    <Box sx={{ display: 'flex', flexDirection: { xs: 'column', md: 'row' }, flexGrow: 1, minHeight: 0, height: { lg: '100%' } }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexDirection: { xs: 'column', md: 'row' },
+        flexGrow: 1,
+        minHeight: 0,
+        height: { lg: '100%' },
+      }}
+    >
       <Spine jobId={id} states={handle.plan.stations} />
       <Box sx={{ flexGrow: 1, minWidth: 0, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
-        <Stack direction="row" className="no-print" sx={{ alignItems: 'center', gap: 1, px: 2, py: 0.5, borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface, flexWrap: 'wrap' }}>
+        <Stack
+          direction="row"
+          className="no-print"
+          sx={{
+            alignItems: 'center',
+            gap: 1,
+            px: 2,
+            py: 0.5,
+            borderBottom: (t) => `1px solid ${t.tokens.line}`,
+            backgroundColor: (t) => t.tokens.surface,
+            flexWrap: 'wrap',
+          }}
+        >
           <Typography component="h1" variant="h2" noWrap>
-            {car.label} <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>{car.plate}</Box>
+            {car.label}{' '}
+            <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>
+              {car.plate}
+            </Box>
           </Typography>
-          <Button onClick={() => setDetails(true)} startIcon={<EditIcon />} aria-label={`${colour.name}: change car, colour and paint`} sx={{ color: 'text.secondary', fontWeight: 400, whiteSpace: 'nowrap' }}>{colour.name}</Button>
+          <Button
+            onClick={() => setDetails(true)}
+            startIcon={<EditIcon />}
+            aria-label={`${colour.name}: change car, colour and paint`}
+            sx={{ color: 'text.secondary', fontWeight: 400, whiteSpace: 'nowrap' }}
+          >
+            {colour.name}
+          </Button>
           {details && <JobDetails handle={handle} onClose={() => setDetails(false)} />}
           <Box sx={{ flexGrow: 1 }} />
           <SavedSign save={handle.save} />
-          <Tooltip title="Undo (Ctrl Z)"><span><IconButton aria-label="Undo" disabled={!handle.bench.canUndo} onClick={undo}><UndoIcon /></IconButton></span></Tooltip>
-          <Tooltip title="Redo (Ctrl Shift Z)"><span><IconButton aria-label="Redo" disabled={!handle.bench.canRedo} onClick={redo}><RedoIcon /></IconButton></span></Tooltip>
-          <Tooltip title="Download this job as a file"><IconButton aria-label="Download this job" component="a" href={`/api/jobs/${id}/file`} download><DownloadIcon /></IconButton></Tooltip>
-          <Button startIcon={<PrintIcon />} variant="outlined" onClick={() => void navigate(`/jobs/${id}/sheet`)}>Booth sheet</Button>
+          <Tooltip title="Undo (Ctrl Z)">
+            <span>
+              <IconButton aria-label="Undo" disabled={!handle.bench.canUndo} onClick={undo}>
+                <UndoIcon />
+              </IconButton>
+            </span>
+          </Tooltip>
+          <Tooltip title="Redo (Ctrl Shift Z)">
+            <span>
+              <IconButton aria-label="Redo" disabled={!handle.bench.canRedo} onClick={redo}>
+                <RedoIcon />
+              </IconButton>
+            </span>
+          </Tooltip>
+          <Tooltip title="Download this job as a file">
+            <IconButton aria-label="Download this job" component="a" href={`/api/jobs/${id}/file`} download>
+              <DownloadIcon />
+            </IconButton>
+          </Tooltip>
+          <Button startIcon={<PrintIcon />} variant="outlined" onClick={() => void navigate(`/jobs/${id}/sheet`)}>
+            Booth sheet
+          </Button>
         </Stack>
         <SaveTrouble handle={handle} />
         <Box sx={{ flexGrow: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
@@ -93,7 +141,11 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
           ) : station === 'cups' ? (
             <CupsStation handle={handle} />
           ) : body.data === undefined ? (
-            body.isError ? <Failed error={body.error} retry={() => void body.refetch()} /> : <Loading what="the body shape" />
+            body.isError ? (
+              <Failed error={body.error} retry={() => void body.refetch()} />
+            ) : (
+              <Loading what="the body shape" />
+            )
           ) : station === 'car' ? (
             <CarStation handle={handle} body={body.data} />
           ) : (
@@ -106,9 +158,21 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
 }
 
 function SavedSign({ save }: { save: SaveState }) {
-  const words: Record<SaveState['kind'], string> = { saved: 'saved', saving: 'saving', offline: 'not saved yet', refused: 'not saved', stale: 'not saved' };
+  const words: Record<SaveState['kind'], string> = {
+    saved: 'saved',
+    saving: 'saving',
+    offline: 'not saved yet',
+    refused: 'not saved',
+    stale: 'not saved',
+  };
   return (
-    <Typography variant="body2" color="text.secondary" role="status" data-testid="save-state" sx={{ minWidth: 84, textAlign: 'right' }}>
+    <Typography
+      variant="body2"
+      color="text.secondary"
+      role="status"
+      data-testid="save-state"
+      sx={{ minWidth: 84, textAlign: 'right' }}
+    >
       {words[save.kind]}
     </Typography>
   );
@@ -121,20 +185,44 @@ function SaveTrouble({ handle }: { handle: BenchHandle }) {
     return null;
   }
   return (
-    <Stack direction="row" role="alert" sx={{ alignItems: 'center', gap: 1.5, px: 2, py: 0.75, flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.raised }}>
+    <Stack
+      direction="row"
+      role="alert"
+      sx={{
+        alignItems: 'center',
+        gap: 1.5,
+        px: 2,
+        py: 0.75,
+        flexWrap: 'wrap',
+        borderBottom: (t) => `1px solid ${t.tokens.line}`,
+        backgroundColor: (t) => t.tokens.raised,
+      }}
+    >
       <SeverityMark severity={save.kind === 'offline' ? 'look-out' : 'stop'} size={20} />
-      {save.kind === 'offline' && <Typography>No answer from the shop computer. Your change is kept on this device and sent as soon as it answers.</Typography>}
+      {save.kind === 'offline' && (
+        <Typography>
+          No answer from the shop computer. Your change is kept on this device and sent as soon as it answers.
+        </Typography>
+      )}
       {save.kind === 'refused' && (
         <>
-          <Typography sx={{ flexGrow: 1 }}>{save.faults[0] === undefined ? save.words : faultText(save.faults[0], units)}</Typography>
-          <Button variant="outlined" onClick={handle.takeBack}>Take it back</Button>
+          <Typography sx={{ flexGrow: 1 }}>
+            {save.faults[0] === undefined ? save.words : faultText(save.faults[0], units)}
+          </Typography>
+          <Button variant="outlined" onClick={handle.takeBack}>
+            Take it back
+          </Button>
         </>
       )}
       {save.kind === 'stale' && (
         <>
           <Typography sx={{ flexGrow: 1 }}>{save.words} Yours is not lost.</Typography>
-          <Button variant="outlined" onClick={handle.takeTheirs}>Show the newer one</Button>
-          <Button variant="contained" onClick={handle.keepMine}>Put mine on top</Button>
+          <Button variant="outlined" onClick={handle.takeTheirs}>
+            Show the newer one
+          </Button>
+          <Button variant="contained" onClick={handle.keepMine}>
+            Put mine on top
+          </Button>
         </>
       )}
     </Stack>

@@ -23,7 +23,12 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
       <DialogTitle id="details-title">Car, colour and paint</DialogTitle>
       <DialogContent>
         <Stack sx={{ gap: 2, pt: 1 }}>
-          <TextField label="Plate" value={plate} onChange={(event) => setPlate(event.target.value)} slotProps={{ htmlInput: { maxLength: 20 } }} />
+          <TextField
+            label="Plate"
+            value={plate}
+            onChange={(event) => setPlate(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 20 } }}
+          />
           <TextField
             select
             label="Colour from the shelf"
@@ -31,26 +36,62 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             onChange={(event) => {
               const to = shelf.data?.colours.find((c) => `${c.name} ${c.code}` === event.target.value);
               if (to !== undefined) {
-                setWish({ name: to.name, code: to.code, finish: to.finish as JobDocument['colour']['finish'], undercoatShade: to.undercoatShade });
+                setWish({
+                  name: to.name,
+                  code: to.code,
+                  finish: to.finish as JobDocument['colour']['finish'],
+                  undercoatShade: to.undercoatShade,
+                });
               }
             }}
           >
-            {(shelf.data?.colours ?? []).map((c) => <MenuItem key={c.name + c.code} value={`${c.name} ${c.code}`}>{c.name}, {c.code}</MenuItem>)}
+            {(shelf.data?.colours ?? []).map((c) => (
+              <MenuItem key={c.name + c.code} value={`${c.name} ${c.code}`}>
+                {c.name}, {c.code}
+              </MenuItem>
+            ))}
           </TextField>
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-            <TextField fullWidth label="Name of the colour" value={wish.name} onChange={(event) => setWish({ ...wish, name: event.target.value })} slotProps={{ htmlInput: { maxLength: 80 } }} />
-            <TextField fullWidth select label="Finish" value={finishes.length === 0 ? '' : wish.finish} onChange={(event) => setWish({ ...wish, finish: event.target.value as JobDocument['colour']['finish'] })}>
-              {finishes.map((f) => <MenuItem key={f.key} value={f.key}>{f.name}</MenuItem>)}
+            <TextField
+              fullWidth
+              label="Name of the colour"
+              value={wish.name}
+              onChange={(event) => setWish({ ...wish, name: event.target.value })}
+              slotProps={{ htmlInput: { maxLength: 80 } }}
+            />
+            <TextField
+              fullWidth
+              select
+              label="Finish"
+              value={finishes.length === 0 ? '' : wish.finish}
+              onChange={(event) => setWish({ ...wish, finish: event.target.value as JobDocument['colour']['finish'] })}
+            >
+              {finishes.map((f) => (
+                <MenuItem key={f.key} value={f.key}>
+                  {f.name}
+                </MenuItem>
+              ))}
             </TextField>
           </Stack>
-          <TextField select label="Paint system" value={shelf.data === undefined ? '' : system} onChange={(event) => setSystem(event.target.value)}>
-            {(shelf.data?.paintSystems ?? []).map((s) => <MenuItem key={s.key} value={s.key}>{s.name}</MenuItem>)}
+          <TextField
+            select
+            label="Paint system"
+            value={shelf.data === undefined ? '' : system}
+            onChange={(event) => setSystem(event.target.value)}
+          >
+            {(shelf.data?.paintSystems ?? []).map((s) => (
+              <MenuItem key={s.key} value={s.key}>
+                {s.name}
+              </MenuItem>
+            ))}
           </TextField>
         </Stack>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" onClick={save} disabled={wish.name.trim() === ''}>Save</Button>
+        <Button variant="contained" onClick={save} disabled={wish.name.trim() === ''}>
+          Save
+        </Button>
       </DialogActions>
     </Dialog>
   );

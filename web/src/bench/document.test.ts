@@ -1,15 +1,54 @@
 import { describe, expect, it } from 'vitest';
-import type { JobDocument, PlannedSide } from '../api/types';
-import { addRepair, chooseSide, chosenSide, movedShape, moveReach, nextRepairId, removeRepair, resetReach, setDetails, setRatio, setSchool, updateRepair } from './document';
+import type { CoatStep, JobDocument, PlannedSide } from '../api/types';
+import {
+  addRepair,
+  addStep,
+  adoptBlend,
+  changeStep,
+  chooseSide,
+  chosenSide,
+  copyStep,
+  movedShape,
+  moveReach,
+  nextRepairId,
+  removeRepair,
+  removeStep,
+  resetReach,
+  setDetails,
+  setRatio,
+  setSchool,
+  setWetBed,
+  shiftStep,
+  updateRepair,
+} from './document';
 
 const job: JobDocument = {
   car: { label: 'Quill 3', bodyShape: 'quill-3' },
   colour: { name: 'Lichen Green', finish: 'solid-dark', undercoatShade: 5 },
   paintSystem: 'northlight-s',
   booth: { temperatureC: 22, humidityPercent: 50 },
-  repairs: [{ id: 'r1', panel: 'roof', shape: { kind: 'spot', xMm: 10, yMm: 20, radiusMm: 50 }, under: { kind: 'primer', greyShade: 3 } }],
-  plan: { school: 'inside-out-wet-bed', coats: { 'base-1': { reachMm: 40 } } },
+  repairs: [
+    {
+      id: 'r1',
+      panel: 'roof',
+      shape: { kind: 'spot', xMm: 10, yMm: 20, radiusMm: 50 },
+      under: { kind: 'primer', greyShade: 3 },
+    },
+  ],
+  plan: { school: 'inside-out-wet-bed' },
 };
+const steps: CoatStep[] = [
+  { id: 'base-1', name: 'Base 1', kind: 'base', extent: { kind: 'past', reach: 0.2, fade: 0.4 } },
+  {
+    id: 'base-2',
+    name: 'Base 2',
+    kind: 'base',
+    extent: { kind: 'past', reach: 0.5, fade: 0.4 },
+    where: { repairs: ['r1'] },
+  },
+  { id: 'clear-1', name: 'Clear 1', kind: 'clear', extent: { kind: 'whole-panel' } },
+];
+const ids = (document: JobDocument): string[] => (document.plan.sequence ?? []).map((s) => s.id);
 const side = { panel: 'roof', neighbour: 'bonnet', neighbourName: 'Bonnet' } as PlannedSide;
 
 describe('changing a job document', () => {
@@ -18,8 +57,10 @@ describe('changing a job document', () => {
     addRepair(job, 'bonnet', 'Bonnet', { kind: 'new-part' });
     updateRepair(job, 'r1', { panel: 'bonnet' }, '');
     removeRepair(job, 'r1');
-    moveReach(job, 'base-1', 'Base 1', 90);
-    resetReach(job, 'base-1', 'Base 1');
+    moveReach(job, steps, 'base-1', 'Base 1', 90);
+    resetReach(job, steps, 'base-1', 'Base 1');
+    addStep(job, steps, 'rescue', null);
+    setWetBed(job, steps, true);
     chooseSide(job, side, 'butt');
     setRatio(job, 'clear', '2:1', '2:1:0.1');
     setSchool(job, 'outside-in', 'Outside-in');
@@ -38,14 +79,68 @@ describe('changing a job document', () => {
     const part = addRepair(job, 'roof', 'Roof', { kind: 'new-part' }).document;
     expect(part.repairs).toHaveLength(1);
     expect(part.repairs[0]?.under.kind).toBe('new-primed-part');
-    expect(addRepair(part, 'roof', 'Roof', { kind: 'spot', xMm: 1, yMm: 2, radiusMm: 50 }).document.repairs.map((r) => r.shape.kind)).toEqual(['spot']);
+    expect(
+      addRepair(part, 'roof', 'Roof', { kind: 'spot', xMm: 1, yMm: 2, radiusMm: 50 }).document.repairs.map(
+        (r) => r.shape.kind,
+      ),
+    ).toEqual(['spot']);
   });
 
-  it('keeps reaches whole and within what can be sprayed', () => {
-    expect(moveReach(job, 'base-2', 'Base 2', 123.4).document.plan.coats).toEqual({ 'base-1': { reachMm: 40 }, 'base-2': { reachMm: 123 } });
-    expect(moveReach(job, 'base-2', 'Base 2', -9).document.plan.coats?.['base-2']?.reachMm).toBe(0);
-    expect(moveReach(job, 'base-2', 'Base 2', 9e9).document.plan.coats?.['base-2']?.reachMm).toBe(1500);
-    expect(resetReach(job, 'base-1', 'Base 1').document.plan.coats).toEqual({});
+  it('writes the steps down once one of them is changed, and keeps reaches whole and within what can be sprayed', () => {
+    const reach = (mm: number) =>
+      moveReach(job, steps, 'base-2', 'Base 2', mm).document.plan.sequence?.map((s) => s.extent.reachMm);
+    expect(reach(123.4)).toEqual([undefined, 123, undefined]);
+    expect([reach(-9)?.[1], reach(9e9)?.[1]]).toEqual([0, 1500]);
+    const pinned = moveReach(job, steps, 'base-2', 'Base 2', 90).document;
+    expect(resetReach(pinned, steps, 'base-2', 'Base 2').document.plan.sequence?.[1]?.extent).toEqual({
+      kind: 'past',
+      reach: 0.5,
+      fade: 0.4,
+    });
+    // Later changes build on the painter's own steps, not on the school's.
+    expect(changeStep(pinned, steps, 'base-1', { film: 0.5 }, '').document.plan.sequence?.[1]?.extent.reachMm).toBe(90);
+  });
+
+  it('adds, copies, moves and takes away coats, clear last and names kept apart', () => {
+    expect(ids(addStep(job, steps, 'rescue', null).document)).toEqual(['base-1', 'base-2', 'rescue-1', 'clear-1']);
+    expect(ids(addStep(job, steps, 'bed', 'base-1').document)).toEqual(['base-1', 'bed-1', 'base-2', 'clear-1']);
+    expect(ids(addStep(job, steps, 'control', 'clear-1').document)).toEqual([
+      'base-1',
+      'base-2',
+      'control-1',
+      'clear-1',
+    ]);
+    expect(ids(addStep(job, steps, 'clear', 'base-1').document)).toEqual(['base-1', 'base-2', 'clear-1', 'clear-2']);
+    expect(ids(copyStep(job, steps, 'base-2').document)).toEqual(['base-1', 'base-2', 'base-3', 'clear-1']);
+    expect(ids(shiftStep(job, steps, 'base-2', -1).document)).toEqual(['base-2', 'base-1', 'clear-1']);
+    expect(ids(shiftStep(job, steps, 'base-1', -1).document)).toEqual(['base-1', 'base-2', 'clear-1']);
+    expect(ids(removeStep(job, steps, 'base-1').document)).toEqual(['base-2', 'clear-1']);
+  });
+
+  it('lays a bed under all colour, and takes it away again', () => {
+    const bedded = setWetBed(job, steps, true).document;
+    expect(bedded.plan.sequence?.map((s) => [s.kind, s.landsIn])).toEqual([
+      ['wet-bed', undefined],
+      ['base', 'flashed-bed'],
+      ['base', 'flashed-bed'],
+      ['clear', undefined],
+    ]);
+    expect(ids(setWetBed(bedded, steps, false).document)).toEqual(['base-1', 'base-2', 'clear-1']);
+  });
+
+  it('sprays a step everywhere again when the repair it was for is gone', () => {
+    const own = changeStep(job, steps, 'base-1', { name: 'First' }, '').document;
+    expect(removeRepair(own, 'r1').document.plan.sequence?.map((s) => s.where)).toEqual([undefined, 'all', undefined]);
+  });
+
+  it('lets go of changed steps with another school, and keeps what belongs to the car', () => {
+    const own = chooseSide(moveReach(job, steps, 'base-1', 'Base 1', 90).document, side, 'butt').document;
+    expect(setSchool(own, 'outside-in', '').document.plan).toEqual({ school: 'outside-in', sides: own.plan.sides });
+    expect(adoptBlend(own, 'outside-in', '', 0.2).document.plan).toEqual({
+      school: 'outside-in',
+      sides: own.plan.sides,
+      usual: 0.2,
+    });
   });
 
   it('keeps one decision for each gap, whichever way round it is named', () => {
@@ -64,14 +159,35 @@ describe('changing a job document', () => {
   });
 
   it('lets go of what was moved by hand when finish or system change, and only then', () => {
-    const pearl = setDetails(job, 'MB 1', { name: ' Oat Pearl ', finish: 'pearl' }, 'northlight-s').document;
-    expect([pearl.colour.name, pearl.car.plate, pearl.plan.coats]).toEqual(['Oat Pearl', 'MB 1', {}]);
-    expect(setDetails(job, 'MB 2', job.colour, job.paintSystem).document.plan).toEqual(job.plan);
+    const own = moveReach(job, steps, 'base-1', 'Base 1', 90).document;
+    const pearl = setDetails(own, 'MB 1', { name: ' Oat Pearl ', finish: 'pearl' }, 'northlight-s').document;
+    expect([pearl.colour.name, pearl.car.plate, pearl.plan.sequence]).toEqual(['Oat Pearl', 'MB 1', undefined]);
+    expect(setDetails(own, 'MB 2', job.colour, job.paintSystem).document.plan).toEqual(own.plan);
   });
 
   it('moves spots and outlines, not new parts', () => {
-    expect(movedShape({ kind: 'spot', xMm: 1, yMm: 2, radiusMm: 9 }, 10, -10)).toEqual({ kind: 'spot', xMm: 11, yMm: -8, radiusMm: 9 });
-    expect(movedShape({ kind: 'outline', points: [[0, 0], [5, 5]] }, 1, 2).points).toEqual([[1, 2], [6, 7]]);
+    expect(movedShape({ kind: 'spot', xMm: 1, yMm: 2, radiusMm: 9 }, 10, -10)).toEqual({
+      kind: 'spot',
+      xMm: 11,
+      yMm: -8,
+      radiusMm: 9,
+    });
+    expect(
+      movedShape(
+        {
+          kind: 'outline',
+          points: [
+            [0, 0],
+            [5, 5],
+          ],
+        },
+        1,
+        2,
+      ).points,
+    ).toEqual([
+      [1, 2],
+      [6, 7],
+    ]);
     expect(movedShape({ kind: 'new-part' }, 1, 2)).toEqual({ kind: 'new-part' });
   });
 });

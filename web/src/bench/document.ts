@@ -1,4 +1,4 @@
-import type { JobDocument, PlannedSide, RepairPart } from '../api/types';
+import type { CoatStep, JobDocument, PlannedSide, RepairPart } from '../api/types';
 
 /** A changed document, and the words for what changed as the history will tell it. */
 export interface Change {
@@ -13,7 +13,10 @@ export const DEFAULT_SPOT_MM = 50;
 
 const sorted = (a: string, b: string): string => [a, b].sort().join('|');
 
-const changed = (document: JobDocument, part: Partial<JobDocument>, change: string): Change => ({ document: { ...document, ...part }, change });
+const changed = (document: JobDocument, part: Partial<JobDocument>, change: string): Change => ({
+  document: { ...document, ...part },
+  change,
+});
 
 const planned = (document: JobDocument, part: Partial<JobDocument['plan']>, change: string): Change =>
   changed(document, { plan: { ...document.plan, ...part } }, change);
@@ -31,9 +34,16 @@ export function nextRepairId(document: JobDocument): string {
 export function addRepair(document: JobDocument, panel: string, panelName: string, shape: Shape): Change {
   const isNew = shape.kind === 'new-part';
   const grey = document.colour.undercoatShade ?? 4;
-  const repair: RepairPart = { id: nextRepairId(document), panel, shape, under: { kind: isNew ? 'new-primed-part' : 'primer', greyShade: grey } };
+  const repair: RepairPart = {
+    id: nextRepairId(document),
+    panel,
+    shape,
+    under: { kind: isNew ? 'new-primed-part' : 'primer', greyShade: grey },
+  };
   // A new part is the whole panel; what was on the old one is gone with it.
-  const kept = isNew ? document.repairs.filter((r) => r.panel !== panel) : document.repairs.filter((r) => r.panel !== panel || r.shape.kind !== 'new-part');
+  const kept = isNew
+    ? document.repairs.filter((r) => r.panel !== panel)
+    : document.repairs.filter((r) => r.panel !== panel || r.shape.kind !== 'new-part');
   const word = isNew ? 'New part' : shape.kind === 'spot' ? 'Spot' : 'Outline';
   return changed(document, { repairs: [...kept, repair] }, `${word} on ${panelName}`);
 }
@@ -43,7 +53,23 @@ export function updateRepair(document: JobDocument, id: string, part: Partial<Re
 }
 
 export function removeRepair(document: JobDocument, id: string): Change {
-  return changed(document, { repairs: document.repairs.filter((r) => r.id !== id) }, 'Took a repair away');
+  const repairs = document.repairs.filter((r) => r.id !== id);
+  return changed(document, { repairs, plan: withoutRepair(document.plan, id) }, 'Took a repair away');
+}
+
+/** Steps that named the repair alone are sprayed everywhere again. */
+function withoutRepair(plan: JobDocument['plan'], id: string): JobDocument['plan'] {
+  if (plan.sequence === undefined) {
+    return plan;
+  }
+  const sequence = plan.sequence.map((s): CoatStep => {
+    if (typeof s.where !== 'object' || s.where.repairs === undefined) {
+      return s;
+    }
+    const repairs = s.where.repairs.filter((r) => r !== id);
+    return { ...s, where: repairs.length === 0 ? 'all' : { repairs } };
+  });
+  return { ...plan, sequence };
 }
 
 /** The repair shifted on the sheet; a new part stays where it is. */
@@ -58,52 +84,236 @@ export function movedShape(shape: Shape, dx: number, dy: number): Shape {
   }
 }
 
-export function moveReach(document: JobDocument, coat: string, name: string, reachMm: number): Change {
-  const reach = Math.min(1500, Math.max(0, Math.round(reachMm)));
-  return planned(document, { coats: { ...document.plan.coats, [coat]: { reachMm: reach } } }, `${name} to ${reach} mm`);
+/** The steps of a plan: the painter's own, or the school's as the server sent them with the plan. */
+export const stepsOf = (document: JobDocument, planned: readonly CoatStep[]): readonly CoatStep[] =>
+  document.plan.sequence ?? planned;
+
+const sequenced = (document: JobDocument, sequence: readonly CoatStep[], change: string): Change =>
+  planned(document, { sequence: [...sequence] }, change);
+
+export function changeStep(
+  document: JobDocument,
+  steps: readonly CoatStep[],
+  id: string,
+  part: Partial<CoatStep>,
+  change: string,
+): Change {
+  return sequenced(
+    document,
+    stepsOf(document, steps).map((s) => (s.id === id ? { ...s, ...part } : s)),
+    change,
+  );
 }
 
-export function resetReach(document: JobDocument, coat: string, name: string): Change {
-  const coats = Object.fromEntries(Object.entries(document.plan.coats ?? {}).filter(([id]) => id !== coat));
-  return planned(document, { coats }, `${name} as the school says`);
+export function moveReach(
+  document: JobDocument,
+  steps: readonly CoatStep[],
+  coat: string,
+  name: string,
+  reachMm: number,
+): Change {
+  const reach = Math.min(1500, Math.max(0, Math.round(reachMm)));
+  const extent = stepsOf(document, steps).find((s) => s.id === coat)?.extent ?? { kind: 'past' as const };
+  return changeStep(document, steps, coat, { extent: { ...extent, reachMm: reach } }, `${name} to ${reach} mm`);
 }
+
+/** Gives a reach back to the computation. */
+export function resetReach(document: JobDocument, steps: readonly CoatStep[], coat: string, name: string): Change {
+  const extent = { ...(stepsOf(document, steps).find((s) => s.id === coat)?.extent ?? { kind: 'past' as const }) };
+  delete extent.reachMm;
+  return changeStep(document, steps, coat, { extent }, `${name} computed again`);
+}
+
+/** A free id from a stem: base-4 after base-3. */
+export function freeStepId(steps: readonly CoatStep[], stem: string): string {
+  const taken = new Set(steps.map((s) => s.id));
+  let n = 1;
+  while (taken.has(`${stem}-${n}`)) {
+    n++;
+  }
+  return `${stem}-${n}`;
+}
+
+export function copyStep(document: JobDocument, planned: readonly CoatStep[], id: string): Change {
+  const steps = stepsOf(document, planned);
+  const at = steps.findIndex((s) => s.id === id);
+  const step = steps[at];
+  if (step === undefined) {
+    return sequenced(document, steps, 'Nothing copied');
+  }
+  const copy = { ...step, id: freeStepId(steps, step.kind), name: `${step.name} again`.slice(0, 40) };
+  return sequenced(document, [...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], `${step.name} once more`);
+}
+
+export function removeStep(document: JobDocument, planned: readonly CoatStep[], id: string): Change {
+  const steps = stepsOf(document, planned);
+  return sequenced(
+    document,
+    steps.filter((s) => s.id !== id),
+    `Took ${steps.find((s) => s.id === id)?.name ?? 'a coat'} away`,
+  );
+}
+
+/** One place earlier (-1) or later (1) in spraying order. */
+export function shiftStep(document: JobDocument, planned: readonly CoatStep[], id: string, by: -1 | 1): Change {
+  const steps = [...stepsOf(document, planned)];
+  const at = steps.findIndex((s) => s.id === id);
+  const to = at + by;
+  const [step, other] = [steps[at], steps[to]];
+  if (step === undefined || other === undefined) {
+    return sequenced(document, steps, 'Nothing moved');
+  }
+  [steps[at], steps[to]] = [other, step];
+  return sequenced(document, steps, `${step.name} ${by < 0 ? 'earlier' : 'later'}`);
+}
+
+/** Coats painters add to a plan; where they go is computed like the others. */
+export const NEW_STEPS = {
+  rescue: {
+    stem: 'rescue',
+    name: 'Rescue coat',
+    step: {
+      kind: 'effect',
+      film: 0.5,
+      mixture: { blendingClear: 1 },
+      extent: { kind: 'past', reach: 0.6, fade: 0.4 },
+      landsIn: 'flashed-bed',
+      purpose: 'Evens what the card check found',
+    },
+  },
+  control: {
+    stem: 'control',
+    name: 'Control coat',
+    step: {
+      kind: 'control',
+      film: 0.5,
+      gun: { hold: 'thin' },
+      extent: { kind: 'past', reach: 0.58, fade: 0.42 },
+      landsIn: 'flashed-bed',
+      purpose: 'Lays flakes evenly, sets the final shade',
+    },
+  },
+  bed: {
+    stem: 'bed',
+    name: 'Fresh bed',
+    step: {
+      kind: 'wet-bed',
+      film: 0.6,
+      extent: { kind: 'whole-panel' },
+      drying: 'wet-on-wet',
+      purpose: 'A wet, level landing for stray flakes',
+    },
+  },
+  dust: {
+    stem: 'dust',
+    name: 'Dust coat',
+    step: {
+      kind: 'half',
+      film: 0.25,
+      gun: { hold: 'thin' },
+      extent: { kind: 'past', reach: 0.4, fade: 0.4 },
+      landsIn: 'dry',
+      purpose: 'A breath of colour',
+    },
+  },
+  base: {
+    stem: 'base',
+    name: 'Base coat',
+    step: { kind: 'base', extent: { kind: 'past', reach: 0.5, fade: 0.4 }, landsIn: 'flashed-bed', purpose: 'Cover' },
+  },
+  clear: {
+    stem: 'clear',
+    name: 'Clear',
+    step: { kind: 'clear', extent: { kind: 'whole-panel' }, purpose: 'Gloss and protection' },
+  },
+} as const satisfies Record<string, { stem: string; name: string; step: Omit<CoatStep, 'id' | 'name'> }>;
+
+/** Clear goes last; anything else before the first clear, or after the coat it is added to. */
+export function addStep(
+  document: JobDocument,
+  planned: readonly CoatStep[],
+  what: keyof typeof NEW_STEPS,
+  after: string | null,
+): Change {
+  const steps = stepsOf(document, planned);
+  const { stem, name, step } = NEW_STEPS[what];
+  const clear = steps.findIndex((s) => s.kind === 'clear');
+  const chosen = steps.findIndex((s) => s.id === after);
+  const beforeClear = clear < 0 ? steps.length : clear;
+  const at = step.kind === 'clear' ? steps.length : chosen < 0 ? beforeClear : Math.min(chosen + 1, beforeClear);
+  return sequenced(
+    document,
+    [...steps.slice(0, at), { ...step, id: freeStepId(steps, stem), name }, ...steps.slice(at)],
+    `Added: ${name}`,
+  );
+}
+
+/** Steps that cure what was seen. */
+export const adoptSteps = (document: JobDocument, sequence: readonly CoatStep[], change: string): Change =>
+  sequenced(document, sequence, change);
 
 export function chooseSide(document: JobDocument, side: PlannedSide, choice: string): Change {
   if (choice === 'small-gun') {
     return planned(document, { gun: 'small' }, 'Small gun at low pressure');
   }
-  const others = (document.plan.sides ?? []).filter((s) => sorted(s.panel, s.neighbour) !== sorted(side.panel, side.neighbour));
+  const others = (document.plan.sides ?? []).filter(
+    (s) => sorted(s.panel, s.neighbour) !== sorted(side.panel, side.neighbour),
+  );
   const words: Record<string, string> = { join: 'joins', 'stop-at-line': 'stopped before', butt: 'butt joint to' };
-  return planned(document, { sides: [...others, { panel: side.panel, neighbour: side.neighbour, choice: choice as Side['choice'] }] }, `${side.neighbourName}: ${words[choice] ?? choice}`);
+  return planned(
+    document,
+    { sides: [...others, { panel: side.panel, neighbour: side.neighbour, choice: choice as Side['choice'] }] },
+    `${side.neighbourName}: ${words[choice] ?? choice}`,
+  );
 }
 
 /** What was decided for a gap, also while the answer to it is still on its way. */
 export function chosenSide(document: JobDocument, side: PlannedSide): string | undefined {
-  return (document.plan.sides ?? []).find((s) => sorted(s.panel, s.neighbour) === sorted(side.panel, side.neighbour))?.choice;
+  return (document.plan.sides ?? []).find((s) => sorted(s.panel, s.neighbour) === sorted(side.panel, side.neighbour))
+    ?.choice;
 }
 
-/** A different school has different coats, so contours moved by hand no longer mean anything. */
-export function setSchool(document: JobDocument, school: JobDocument['plan']['school'], name: string): Change {
-  return planned(document, { school, coats: {}, wetBed: 'auto' }, `School: ${name}`);
-}
+const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'] => {
+  const kept = { ...plan, school };
+  delete kept.sequence;
+  delete kept.usual;
+  return kept;
+};
 
-/** A way to spray that the shop keeps: everything of a plan but what belongs to one car. */
-export function adoptShopSchool(document: JobDocument, name: string, plan: Partial<JobDocument['plan']>): Change {
-  const { sides, remainderMl } = document.plan;
-  const kept = { ...(sides === undefined ? {} : { sides }), ...(remainderMl === undefined ? {} : { remainderMl }) };
-  return changed(document, { plan: { school: document.plan.school, ...plan, ...kept } }, `School: ${name}`);
-}
+/** Another school sprays other coats: what was changed of the old ones no longer means anything. */
+export const setSchool = (document: JobDocument, school: string, name: string): Change =>
+  changed(document, { plan: asSchool(document.plan, school) }, `School: ${name}`);
 
-/** A school with its reaches, as a search found them. */
-export function adoptBlend(document: JobDocument, school: JobDocument['plan']['school'], name: string, reaches: Readonly<Record<string, number>>): Change {
-  const coats = Object.fromEntries(Object.entries(reaches).map(([id, reachMm]) => [id, { reachMm }]));
-  return planned(document, { school, wetBed: 'auto', coats }, `Smallest blend: ${name}`);
-}
+/** A school drawn in to what it needs, as a search found it. */
+export const adoptBlend = (document: JobDocument, school: string, name: string, usual: number): Change =>
+  changed(document, { plan: { ...asSchool(document.plan, school), usual } }, `Smallest blend: ${name}`);
 
 export const setGun = (document: JobDocument, gun: 'standard' | 'small'): Change =>
-  planned(document, { gun, coats: {} }, gun === 'small' ? 'Small gun at low pressure' : 'Standard gun');
+  planned(document, { gun }, gun === 'small' ? 'Small gun at low pressure' : 'Standard gun');
 
-export const setWetBed = (document: JobDocument, wetBed: 'auto' | 'on' | 'off'): Change => planned(document, { wetBed }, `Wet bed: ${wetBed}`);
+export const setCertainty = (document: JobDocument, certainty: NonNullable<JobDocument['plan']['certainty']>): Change =>
+  planned(document, { certainty }, certainty === 'sure' ? 'Planned to be sure' : 'Planned to be likely');
+
+const colourKinds = new Set<CoatStep['kind']>(['base', 'half', 'effect', 'control']);
+
+/** With a bed under the colour, or without one. */
+export function setWetBed(document: JobDocument, planned: readonly CoatStep[], on: boolean): Change {
+  const steps = stepsOf(document, planned).filter((s) => s.kind !== 'wet-bed');
+  if (!on) {
+    return sequenced(document, steps, 'Wet bed: off');
+  }
+  const bed: CoatStep = {
+    id: 'wet-bed',
+    name: 'Wet bed',
+    kind: 'wet-bed',
+    extent: { kind: 'whole-panel' },
+    purpose: 'A wet, level landing for stray flakes',
+  };
+  const bedded = steps.map((s): CoatStep =>
+    colourKinds.has(s.kind) && (s.landsIn ?? 'dry') === 'dry' ? { ...s, landsIn: 'flashed-bed' } : s,
+  );
+  return sequenced(document, [bed, ...bedded], 'Wet bed: on');
+}
 
 export function setRatio(document: JobDocument, role: string, ratio: string, standard: string): Change {
   const rest = Object.fromEntries(Object.entries(document.plan.ratios ?? {}).filter(([r]) => r !== role));
@@ -112,15 +322,30 @@ export function setRatio(document: JobDocument, role: string, ratio: string, sta
     : planned(document, { ratios: { ...rest, [role]: ratio } }, `Ratio ${ratio}`);
 }
 
-export const setRemainder = (document: JobDocument, remainderMl: number): Change => planned(document, { remainderMl }, 'Left in gun and filter');
+export const setRemainder = (document: JobDocument, remainderMl: number): Change =>
+  planned(document, { remainderMl }, 'Left in gun and filter');
 
 /** Another finish or system has other coats and mixes, so what was moved or mixed by hand for the old ones is let go. */
-export function setDetails(document: JobDocument, plate: string, colour: JobDocument['colour'], paintSystem: string): Change {
+export function setDetails(
+  document: JobDocument,
+  plate: string,
+  colour: JobDocument['colour'],
+  paintSystem: string,
+): Change {
   const other = colour.finish !== document.colour.finish || paintSystem !== document.paintSystem;
   return changed(
     document,
-    { car: { ...document.car, plate }, colour: { ...colour, name: colour.name.trim() }, paintSystem, plan: other ? { ...document.plan, coats: {}, ratios: {} } : document.plan },
-    colour.name !== document.colour.name ? `Colour: ${colour.name}` : paintSystem !== document.paintSystem ? 'Another paint system' : 'Car, colour and paint',
+    {
+      car: { ...document.car, plate },
+      colour: { ...colour, name: colour.name.trim() },
+      paintSystem,
+      plan: other ? { ...asSchool(document.plan, document.plan.school), ratios: {} } : document.plan,
+    },
+    colour.name !== document.colour.name
+      ? `Colour: ${colour.name}`
+      : paintSystem !== document.paintSystem
+        ? 'Another paint system'
+        : 'Car, colour and paint',
   );
 }
 

@@ -2,7 +2,11 @@ import { afterEach, expect, it, vi } from 'vitest';
 import type { JobDocument } from '../api/types';
 import { keepDraft, loadDraft } from './drafts';
 
-const draft = { document: { car: { label: 'Quill 3', bodyShape: 'quill-3' } } as JobDocument, change: 'Spot on Roof', onVersion: 4 };
+const draft = {
+  document: { car: { label: 'Quill 3', bodyShape: 'quill-3' } } as JobDocument,
+  change: 'Spot on Roof',
+  onVersion: 4,
+};
 
 afterEach(() => {
   vi.restoreAllMocks();

@@ -34,7 +34,10 @@ export interface BenchHandle {
   keepMine: () => void;
 }
 
-type Loaded = { state: 'loading' } | { state: 'failed'; error: unknown; retry: () => void } | { state: 'ready'; handle: BenchHandle };
+type Loaded =
+  | { state: 'loading' }
+  | { state: 'failed'; error: unknown; retry: () => void }
+  | { state: 'ready'; handle: BenchHandle };
 
 /** A job on the bench: edits are shown at once, saved one after another, and never lost. */
 export function useBench(id: string): Loaded {
@@ -103,7 +106,11 @@ export function useBench(id: string): Loaded {
           if (problem.status === 401) {
             void client.invalidateQueries({ queryKey: keys.me });
           }
-          setSave({ kind: 'refused', faults: problem.problem?.errors ?? [], words: problem.problem?.detail ?? problem.message });
+          setSave({
+            kind: 'refused',
+            faults: problem.problem?.errors ?? [],
+            words: problem.problem?.detail ?? problem.message,
+          });
         }
         break;
       }
@@ -136,7 +143,10 @@ export function useBench(id: string): Loaded {
       enqueue(left);
     } else {
       setDraft(left);
-      setSave({ kind: 'stale', words: 'An edit of yours was not saved before this page was closed, and the job has changed since.' });
+      setSave({
+        kind: 'stale',
+        words: 'An edit of yours was not saved before this page was closed, and the job has changed since.',
+      });
     }
   }, [bench, enqueue, id]);
 
@@ -168,7 +178,9 @@ export function useBench(id: string): Loaded {
           const asked: JobDocument = wanted.current;
           wanted.current = null;
           try {
-            const answer = await unwrap(api.POST('/api/jobs/{job}/preview', { params: { path: { job: id } }, body: { document: asked } }));
+            const answer = await unwrap(
+              api.POST('/api/jobs/{job}/preview', { params: { path: { job: id } }, body: { document: asked } }),
+            );
             setLive((was) => (was === null ? null : { ...was, plan: answer.plan }));
           } catch {
             // The last picture stays; saving will say what is wrong.
@@ -184,7 +196,9 @@ export function useBench(id: string): Loaded {
   );
 
   if (bench === undefined) {
-    return query.isError ? { state: 'failed', error: query.error, retry: () => void query.refetch() } : { state: 'loading' };
+    return query.isError
+      ? { state: 'failed', error: query.error, retry: () => void query.refetch() }
+      : { state: 'loading' };
   }
 
   const step = async (way: 'undo' | 'redo') => {
@@ -194,7 +208,11 @@ export function useBench(id: string): Loaded {
     const options = { params: { path: { job: id }, header: { 'If-Match': `"${version.current}"` } } };
     setSave({ kind: 'saving' });
     try {
-      put(await unwrap(way === 'undo' ? api.POST('/api/jobs/{job}/undo', options) : api.POST('/api/jobs/{job}/redo', options)));
+      put(
+        await unwrap(
+          way === 'undo' ? api.POST('/api/jobs/{job}/undo', options) : api.POST('/api/jobs/{job}/redo', options),
+        ),
+      );
       setSave({ kind: 'saved' });
     } catch (error) {
       const stale = error instanceof ApiProblem && error.status === 412;

@@ -1,4 +1,4 @@
-import { Box, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
+import { Box, ToggleButton, ToggleButtonGroup, useTheme } from '@mui/material';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { BodyShape } from '../api/types';
@@ -6,12 +6,13 @@ import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
 import { Empty } from '../kit/States';
 import { useUnits } from '../kit/preferences';
-import { WhyFigure } from '../kit/Why';
+import { NeedLine } from './NeedLine';
 import { BodyMap } from '../map/BodyMap';
 import type { Pair } from '../map/geometry';
 import { planCentre, PlanLayers } from '../map/PlanLayers';
 import { BlendToolbar } from './BlendToolbar';
-import { CoatStrip } from './CoatStrip';
+import { CoatCard } from './CoatCard';
+import { ReachChart } from './ReachChart';
 import { CutChart } from './CutChart';
 import { CutLine } from './CutLine';
 import { Handles } from './Handles';
@@ -25,7 +26,11 @@ import { useCut, useSimulation } from './useSimulation';
 
 type Mode = 'contours' | 'walk' | 'cut';
 
-const MODES: readonly { key: Mode; name: string }[] = [{ key: 'contours', name: 'Contours' }, { key: 'walk', name: 'Light walk' }, { key: 'cut', name: 'Cross-cut' }];
+const MODES: readonly { key: Mode; name: string }[] = [
+  { key: 'contours', name: 'Contours' },
+  { key: 'walk', name: 'Light walk' },
+  { key: 'cut', name: 'Cross-cut' },
+];
 
 interface View {
   mode: Mode;
@@ -43,15 +48,32 @@ function useView() {
     const asked = params.get('view');
     return {
       mode: asked === 'walk' || asked === 'cut' ? asked : 'contours',
-      look: { angle: Number(params.get('angle') ?? 45), distance: Number(params.get('from') ?? 5), times: params.get('times') === '4' ? 4 : 1 },
+      look: {
+        angle: Math.round(Number(params.get('angle') ?? 45)) || 45,
+        distance: Number(params.get('from') ?? 5) || 5,
+        times: params.get('times') === '4' ? 4 : 1,
+      },
       cut: lineFrom(params.get('cut')),
     };
   });
   const { mode, look, cut } = view;
-  const address = mode === 'contours' ? '' : new URLSearchParams({
-    view: mode, angle: String(look.angle), from: String(look.distance), times: String(look.times),
-    ...(cut === null ? {} : { cut: cut.flat().map((v) => Math.round(v)).join(',') }),
-  }).toString();
+  const address =
+    mode === 'contours'
+      ? ''
+      : new URLSearchParams({
+          view: mode,
+          angle: String(look.angle),
+          from: String(look.distance),
+          times: String(look.times),
+          ...(cut === null
+            ? {}
+            : {
+                cut: cut
+                  .flat()
+                  .map((v) => Math.round(v))
+                  .join(','),
+              }),
+        }).toString();
   const latest = useRef({ setParams, now: params.toString() });
   useEffect(() => {
     latest.current = { setParams, now: params.toString() };
@@ -61,7 +83,10 @@ function useView() {
     if (latest.current.now === address) {
       return undefined;
     }
-    const timer = setTimeout(() => latest.current.setParams(new URLSearchParams(address), { replace: true }), ADDRESS_MS);
+    const timer = setTimeout(
+      () => latest.current.setParams(new URLSearchParams(address), { replace: true }),
+      ADDRESS_MS,
+    );
     return () => clearTimeout(timer);
   }, [address]);
   return {
@@ -85,43 +110,81 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
   const simulation = useSimulation(handle.bench.id, document, !empty);
   const seen = simulation.data;
   const [cx, cy] = planCentre(document, body);
-  const across = plan.roomNeeded.value + 120;
-  const line = view.cut ?? ([[cx - across, cy], [cx + across, cy]] as const);
-  const cut = useCut(handle.bench.id, document, view.mode === 'cut' && !empty ? line : null);
+  const across = plan.need.blend.value + 120;
+  const coat = plan.coats.find((c) => c.id === chosen) ?? null;
+  const line =
+    view.cut ??
+    ([
+      [cx - across, cy],
+      [cx + across, cy],
+    ] as const);
+  const cut = useCut(handle.bench.id, document, view.mode === 'cut' && !empty ? line : null, view.look);
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' }, minHeight: 0 }}>
       <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' } }} tabIndex={-1}>
         <BlendToolbar handle={handle} />
+        {!empty && <NeedLine handle={handle} />}
         {empty ? (
           <Empty title="No repair yet">Place a repair in station 1, Car. The blend is computed at once.</Empty>
         ) : (
           <>
-            <Box sx={{ position: 'relative', height: { xs: 360, md: view.mode === 'contours' ? 'max(360px, calc(100dvh - 322px))' : 'max(330px, calc(100dvh - 400px))' } }}>
+            <Box sx={{ position: 'relative', height: { xs: 360, md: 'max(250px, calc(100dvh - 540px))' } }}>
               <BodyMap body={body} label="Blend map: reach of each coat as contour lines" inPlay={inPlay} focus={focus}>
                 {({ mmPerPx: px, toMm }) => (
                   <>
-                    {view.mode === 'walk' && seen !== undefined ? <LightWalkLayer simulation={seen} look={view.look} body={body} repairs={document.repairs} px={px} ink={tokens.ink} /> : <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />}
-                    {view.mode === 'contours' && <Handles handle={handle} body={body} px={px} toMm={toMm} chosen={chosen} onChoose={setChosen} />}
+                    {view.mode === 'walk' && seen !== undefined ? (
+                      <LightWalkLayer
+                        simulation={seen}
+                        look={view.look}
+                        body={body}
+                        repairs={document.repairs}
+                        px={px}
+                        ink={tokens.ink}
+                      />
+                    ) : (
+                      <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />
+                    )}
+                    {view.mode === 'contours' && (
+                      <Handles handle={handle} body={body} px={px} toMm={toMm} chosen={chosen} onChoose={setChosen} />
+                    )}
                     {view.mode === 'cut' && <CutLine line={line} px={px} toMm={toMm} onChange={view.setCut} />}
                   </>
                 )}
               </BodyMap>
-              <Box sx={{ position: 'absolute', top: 10, left: 16, pointerEvents: 'none', '& button': { pointerEvents: 'auto' } }}>
-                <Typography variant="body2" component="span">Blend room needed </Typography>
-                <WhyFigure figure={plan.roomNeeded} label="Blend room needed" strong />
-              </Box>
-              <ToggleButtonGroup exclusive value={view.mode} aria-label="What the map shows" onChange={(_, mode: Mode | null) => mode !== null && view.setMode(mode)} sx={{ position: 'absolute', bottom: 10, right: 12, backgroundColor: tokens.raised }}>
-                {MODES.map((m) => <ToggleButton key={m.key} value={m.key}>{m.name}</ToggleButton>)}
+              <ToggleButtonGroup
+                exclusive
+                value={view.mode}
+                aria-label="What the map shows"
+                onChange={(_, mode: Mode | null) => mode !== null && view.setMode(mode)}
+                sx={{ position: 'absolute', bottom: 10, right: 12, backgroundColor: tokens.raised }}
+              >
+                {MODES.map((m) => (
+                  <ToggleButton key={m.key} value={m.key}>
+                    {m.name}
+                  </ToggleButton>
+                ))}
               </ToggleButtonGroup>
             </Box>
-            {view.mode === 'walk' && seen !== undefined && <LightWalkPanel simulation={seen} look={view.look} onLook={view.setLook} busy={simulation.isPlaceholderData} />}
+            {view.mode === 'walk' && seen !== undefined && (
+              <LightWalkPanel
+                simulation={seen}
+                look={view.look}
+                onLook={view.setLook}
+                busy={simulation.isPlaceholderData}
+              />
+            )}
             {view.mode === 'cut' && cut.data !== undefined && seen !== undefined && (
               <>
-                <LightWalkPanel simulation={seen} look={view.look} onLook={view.setLook} busy={simulation.isPlaceholderData} />
-                <CutChart cut={cut.data} look={view.look} distances={seen.distances} busy={cut.isPlaceholderData} />
+                <LightWalkPanel
+                  simulation={seen}
+                  look={view.look}
+                  onLook={view.setLook}
+                  busy={simulation.isPlaceholderData}
+                />
+                <CutChart cut={cut.data} busy={cut.isPlaceholderData} />
               </>
             )}
-            {view.mode === 'contours' && <CoatStrip handle={handle} chosen={chosen} onChoose={setChosen} />}
+            <ReachChart handle={handle} chosen={chosen} onChoose={setChosen} />
             <Box sx={{ p: { xs: 2, md: 3 }, display: 'flex', flexDirection: 'column', gap: 4 }}>
               <Schools handle={handle} />
               <Sides handle={handle} body={body} />
@@ -132,8 +195,11 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
           </>
         )}
       </Box>
-      <Meaning plan={plan} where={(at) => at.startsWith('zone:') || at.startsWith('coat:')}>
-        {seen !== undefined && !empty && <SeenBanner simulation={seen} busy={simulation.isPlaceholderData} />}
+      <Meaning plan={plan} headless={!empty} where={(at) => at.startsWith('zone:') || at.startsWith('coat:')}>
+        {!empty && <CoatCard handle={handle} coat={coat} onChoose={setChosen} />}
+        {seen !== undefined && !empty && (
+          <SeenBanner handle={handle} simulation={seen} busy={simulation.isPlaceholderData} />
+        )}
       </Meaning>
     </Box>
   );

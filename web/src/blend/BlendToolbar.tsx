@@ -1,6 +1,5 @@
 import { MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useShelf } from '../api/queries';
-import type { JobDocument } from '../api/types';
 import { setBooth, setGun, setSchool, setWetBed } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { QuantityField } from '../kit/QuantityField';
@@ -10,23 +9,66 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
   const shelf = useShelf();
   const schools = shelf.data?.schools ?? [];
   return (
-    <Stack direction="row" sx={{ gap: 1.5, px: 2, py: 1, alignItems: 'flex-start', flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
+    <Stack
+      direction="row"
+      sx={{
+        gap: 1.5,
+        px: 2,
+        py: 1,
+        alignItems: 'flex-start',
+        flexWrap: 'wrap',
+        borderBottom: (t) => `1px solid ${t.tokens.line}`,
+      }}
+    >
       <TextField
         select
-        label="School"
+        label={plan.edited ? 'School, changed' : 'School'}
         value={schools.length === 0 ? '' : document.plan.school}
-        sx={{ width: 186 }}
-        onChange={(event) => handle.change(setSchool(document, event.target.value as JobDocument['plan']['school'], schools.find((s) => s.key === event.target.value)?.name ?? ''))}
+        sx={{ width: 176 }}
+        onChange={(event) =>
+          handle.change(
+            setSchool(document, event.target.value, schools.find((s) => s.key === event.target.value)?.name ?? ''),
+          )
+        }
       >
-        {schools.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}</MenuItem>)}
+        {schools.map((s) => (
+          <MenuItem key={s.key} value={s.key}>
+            {s.name}
+          </MenuItem>
+        ))}
       </TextField>
-      <ToggleButtonGroup exclusive value={document.plan.gun ?? 'standard'} aria-label="Gun" onChange={(_, gun: 'standard' | 'small' | null) => gun !== null && handle.change(setGun(document, gun))}>
+      <ToggleButtonGroup
+        exclusive
+        value={document.plan.gun ?? 'standard'}
+        aria-label="Gun"
+        onChange={(_, gun: 'standard' | 'small' | null) => gun !== null && handle.change(setGun(document, gun))}
+      >
         <ToggleButton value="standard">Standard</ToggleButton>
         <ToggleButton value="small">Small gun</ToggleButton>
       </ToggleButtonGroup>
-      <ToggleButton value="bed" selected={plan.wetBed} onChange={() => handle.change(setWetBed(document, plan.wetBed ? 'off' : 'on'))}>Wet bed {plan.wetBed ? 'on' : 'off'}</ToggleButton>
-      <QuantityField label="Booth" value={document.booth.temperatureC} unit="degC" width={98} error={handle.fault('booth.temperatureC')} onCommit={(temperatureC) => handle.change(setBooth(document, { temperatureC }))} />
-      <QuantityField label="Humidity" value={document.booth.humidityPercent} unit="%" width={98} error={handle.fault('booth.humidityPercent')} onCommit={(humidityPercent) => handle.change(setBooth(document, { humidityPercent }))} />
+      <ToggleButton
+        value="bed"
+        selected={plan.wetBed}
+        onChange={() => handle.change(setWetBed(document, plan.sequence, !plan.wetBed))}
+      >
+        Wet bed {plan.wetBed ? 'on' : 'off'}
+      </ToggleButton>
+      <QuantityField
+        label="Booth"
+        value={document.booth.temperatureC}
+        unit="degC"
+        width={90}
+        error={handle.fault('booth.temperatureC')}
+        onCommit={(temperatureC) => handle.change(setBooth(document, { temperatureC }))}
+      />
+      <QuantityField
+        label="Humidity"
+        value={document.booth.humidityPercent}
+        unit="%"
+        width={90}
+        error={handle.fault('booth.humidityPercent')}
+        onCommit={(humidityPercent) => handle.change(setBooth(document, { humidityPercent }))}
+      />
     </Stack>
   );
 }

@@ -6,7 +6,17 @@ const STEP_MM = 10;
 const MOVES: Record<string, Pair> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 /** The line of the cross-cut with a grip at each end: drag it, or move it with the arrow keys. */
-export function CutLine({ line, px, toMm, onChange }: { line: readonly [Pair, Pair]; px: number; toMm: (event: { clientX: number; clientY: number }) => Pair; onChange: (line: readonly [Pair, Pair]) => void }) {
+export function CutLine({
+  line,
+  px,
+  toMm,
+  onChange,
+}: {
+  line: readonly [Pair, Pair];
+  px: number;
+  toMm: (event: { clientX: number; clientY: number }) => Pair;
+  onChange: (line: readonly [Pair, Pair]) => void;
+}) {
   const { tokens } = useTheme();
   const [drag, setDrag] = useState<0 | 1 | null>(null);
   const moved = (end: 0 | 1, to: Pair): readonly [Pair, Pair] => (end === 0 ? [to, line[1]] : [line[0], to]);
@@ -21,7 +31,15 @@ export function CutLine({ line, px, toMm, onChange }: { line: readonly [Pair, Pa
   };
   return (
     <g>
-      <line x1={line[0][0]} y1={line[0][1]} x2={line[1][0]} y2={line[1][1]} stroke={tokens.press} strokeWidth={2.5 * px} pointerEvents="none" />
+      <line
+        x1={line[0][0]}
+        y1={line[0][1]}
+        x2={line[1][0]}
+        y2={line[1][1]}
+        stroke={tokens.press}
+        strokeWidth={2.5 * px}
+        pointerEvents="none"
+      />
       {([0, 1] as const).map((end) => (
         <g
           key={end}
@@ -30,13 +48,29 @@ export function CutLine({ line, px, toMm, onChange }: { line: readonly [Pair, Pa
           aria-label={end === 0 ? 'Beginning of the cut' : 'End of the cut'}
           style={{ cursor: 'grab', touchAction: 'none' }}
           onKeyDown={(event) => key(event, end)}
-          onPointerDown={(event) => { event.stopPropagation(); event.currentTarget.setPointerCapture(event.pointerId); setDrag(end); }}
-          onPointerMove={(event) => { if (drag === end) { onChange(moved(end, toMm(event))); } }}
+          onPointerDown={(event) => {
+            event.stopPropagation();
+            event.currentTarget.setPointerCapture(event.pointerId);
+            setDrag(end);
+          }}
+          onPointerMove={(event) => {
+            if (drag === end) {
+              onChange(moved(end, toMm(event)));
+            }
+          }}
           onPointerUp={() => setDrag(null)}
           onPointerCancel={() => setDrag(null)}
         >
           <circle cx={line[end][0]} cy={line[end][1]} r={24 * px} fill="transparent" />
-          <rect x={line[end][0] - 8 * px} y={line[end][1] - 8 * px} width={16 * px} height={16 * px} fill={tokens.press} stroke={tokens.pressInk} strokeWidth={2 * px} />
+          <rect
+            x={line[end][0] - 8 * px}
+            y={line[end][1] - 8 * px}
+            width={16 * px}
+            height={16 * px}
+            fill={tokens.press}
+            stroke={tokens.pressInk}
+            strokeWidth={2 * px}
+          />
         </g>
       ))}
     </g>

@@ -42,15 +42,16 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
     onChoose(coat.id);
     setDrag({ coat: coat.id, from: toMm(event), centre, reach: coat.reach?.value ?? 0, at });
   };
-  const reachNow = (event: PointerEvent<SVGGElement>, d: Drag) => reachAfterDrag(d.reach, d.centre, d.at, d.from, toMm(event));
+  const reachNow = (event: PointerEvent<SVGGElement>, d: Drag) =>
+    reachAfterDrag(d.reach, d.centre, d.at, d.from, toMm(event));
   const key = (event: KeyboardEvent<SVGGElement>, coat: PlannedCoat) => {
     const reach = reachAfterKey(event.key, event.shiftKey, coat.reach?.value ?? 0);
     if (reach !== null) {
       event.preventDefault();
-      handle.change(moveReach(document, coat.id, coat.name, reach));
+      handle.change(moveReach(document, plan.sequence, coat.id, coat.name, reach));
     } else if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault();
-      handle.change(resetReach(document, coat.id, coat.name));
+      handle.change(resetReach(document, plan.sequence, coat.id, coat.name));
     }
   };
 
@@ -77,16 +78,22 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
             onFocus={() => onChoose(coat.id)}
             onBlur={() => onChoose(null)}
             onKeyDown={(event) => key(event, coat)}
-            onDoubleClick={() => handle.change(resetReach(document, coat.id, coat.name))}
+            onDoubleClick={() => handle.change(resetReach(document, plan.sequence, coat.id, coat.name))}
             onPointerDown={(event) => start(event, coat, at)}
-            onPointerMove={(event) => drag?.coat === coat.id && handle.preview(moveReach(document, coat.id, coat.name, reachNow(event, drag)).document)}
-            onPointerCancel={() => { setDrag(null); handle.preview(null); }}
+            onPointerMove={(event) =>
+              drag?.coat === coat.id &&
+              handle.preview(moveReach(document, plan.sequence, coat.id, coat.name, reachNow(event, drag)).document)
+            }
+            onPointerCancel={() => {
+              setDrag(null);
+              handle.preview(null);
+            }}
             onPointerUp={(event) => {
               if (drag?.coat === coat.id) {
                 const reach = reachNow(event, drag);
                 setDrag(null);
                 if (Math.abs(reach - drag.reach) >= 1) {
-                  handle.change(moveReach(document, coat.id, coat.name, reach));
+                  handle.change(moveReach(document, plan.sequence, coat.id, coat.name, reach));
                 } else {
                   handle.preview(null);
                 }
@@ -94,9 +101,28 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
             }}
           >
             <circle cx={at[0]} cy={at[1]} r={24 * px} fill="transparent" />
-            <circle cx={at[0]} cy={at[1]} r={(active ? 10 : 8) * px} fill={tokens.press} stroke={tokens.pressInk} strokeWidth={2 * px} />
-            <text x={at[0]} y={at[1]} dx={14 * px} dy={4.5 * px} fontSize={12.5 * px} fontWeight={active ? 700 : 560} fill={tokens.press} stroke={tokens.panelInPlay} strokeWidth={4 * px} paintOrder="stroke" aria-hidden="true">
-              {coat.name}{active ? `, ${formatMm(coat.reach.value, units)}` : ''}
+            <circle
+              cx={at[0]}
+              cy={at[1]}
+              r={(active ? 10 : 8) * px}
+              fill={tokens.press}
+              stroke={tokens.pressInk}
+              strokeWidth={2 * px}
+            />
+            <text
+              x={at[0]}
+              y={at[1]}
+              dx={14 * px}
+              dy={4.5 * px}
+              fontSize={12.5 * px}
+              fontWeight={active ? 700 : 560}
+              fill={tokens.press}
+              stroke={tokens.panelInPlay}
+              strokeWidth={4 * px}
+              paintOrder="stroke"
+              aria-hidden="true"
+            >
+              {active ? `${coat.name}, ${formatMm(coat.reach.value, units)}` : ''}
             </text>
           </g>
         );

@@ -1,37 +1,191 @@
-import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
-import type { Simulation } from '../api/types';
+import {
+  Box,
+  Button,
+  Stack,
+  Table,
+  TableBody,
+  TableCell,
+  TableHead,
+  TableRow,
+  Typography,
+  useTheme,
+} from '@mui/material';
+import type { Cure, Simulation } from '../api/types';
+import { adoptSteps } from '../bench/document';
+import type { BenchHandle } from '../bench/useBench';
+import { useUnits } from '../kit/preferences';
+import { phraseText } from '../kit/units';
 import { SeverityMark } from '../kit/SeverityMark';
-import { WhyFigure } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
+import { useCures } from './useSimulation';
 
-const SURE: Record<Simulation['certainty'], string> = { sure: 'Sure', likely: 'Likely', doubtful: 'Doubtful' };
-
-/** What will be seen once it is sprayed, how sure that is, and the room that is really needed. */
-export function SeenBanner({ simulation, busy }: { simulation: Simulation; busy: boolean }) {
+/** What will be seen once it is sprayed, part by part, and what would cure it. */
+export function SeenBanner({
+  handle,
+  simulation,
+  busy,
+}: {
+  handle: BenchHandle;
+  simulation: Simulation;
+  busy: boolean;
+}) {
   return (
-    <Box component="section" aria-label="What will be seen" sx={{ mt: 2, pt: 2, borderTop: (t) => `1px solid ${t.tokens.line}`, opacity: busy ? 0.7 : 1 }}>
+    <Box
+      component="section"
+      aria-label="What will be seen"
+      sx={{ mt: 2, pt: 2, borderTop: (t) => `1px solid ${t.tokens.line}`, opacity: busy ? 0.7 : 1 }}
+    >
       <Typography variant="h3">Once it is sprayed</Typography>
-      <Stack direction="row" sx={{ gap: 1, mt: 0.5, alignItems: 'flex-start' }}>
-        <Box sx={{ mt: 0.25 }}><SeverityMark severity={simulation.seen ? 'look-out' : 'note'} size={18} /></Box>
-        <Typography data-testid="outlook"><Words phrase={simulation.says} /></Typography>
+      <Stack direction="row" sx={{ gap: 1, mt: 0.5, mb: 1.25, alignItems: 'flex-start' }}>
+        <Box sx={{ mt: 0.5 }}>
+          <SeverityMark severity={simulation.seen ? 'look-out' : 'note'} size={18} />
+        </Box>
+        <Typography sx={{ fontSize: '1.1rem' }} data-testid="outlook">
+          <Words phrase={simulation.says} />
+        </Typography>
       </Stack>
-      <Typography variant="body2" sx={{ mt: 0.75 }}>
-        {SURE[simulation.certainty]}: {simulation.low.toFixed(1)} to {simulation.high.toFixed(1)} over the spread of what is not known; 1 is just noticed.
-        {!simulation.measured && ' No card has been read: a colour 2 L* off is assumed.'}
+      <Parts parts={simulation.parts} />
+      {!simulation.measured && (
+        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
+          No card has been read: a colour 2 L* off is assumed.
+        </Typography>
+      )}
+      <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
+        {simulation.hiding.coats === null
+          ? 'Eight coats do not hide this primer'
+          : `Hides this primer in ${simulation.hiding.coats.toFixed(1)} full coats`}
+        ; grey {simulation.hiding.bestShade} under it is best.
       </Typography>
-      <Typography variant="body2" sx={{ mt: 0.75 }}>
-        {simulation.need === null ? 'No length of this blend hides it.' : <>Fade length needed <WhyFigure figure={simulation.need} label="Fade length needed" strong /></>}
+      <Cures handle={handle} seen={simulation.seen} />
+      <Box component="details" sx={{ mt: 1, '& summary': { cursor: 'pointer', minHeight: 32 } }}>
+        <summary>By angle and distance</summary>
+        <VisibilityTable simulation={simulation} />
+      </Box>
+    </Box>
+  );
+}
+
+/** Bars from nobody to just noticed and beyond. */
+function Parts({ parts }: { parts: Simulation['parts'] }) {
+  const { tokens } = useTheme();
+  const most = 1.5;
+  return (
+    <Box
+      role="group"
+      aria-label="Part by part"
+      sx={{
+        m: 0,
+        display: 'grid',
+        gridTemplateColumns: '72px 1fr 40px',
+        columnGap: 1,
+        rowGap: 0.75,
+        alignItems: 'center',
+      }}
+    >
+      {parts.map((p) => (
+        <Box key={p.part} sx={{ display: 'contents' }}>
+          <Typography variant="body2" sx={{ textTransform: 'capitalize' }}>
+            {p.part}
+          </Typography>
+          <Box sx={{ m: 0, position: 'relative', height: 16 }} aria-hidden="true">
+            <Box sx={{ position: 'absolute', inset: '6px 0', backgroundColor: tokens.line }} />
+            <Box
+              sx={{
+                position: 'absolute',
+                top: 4,
+                bottom: 4,
+                left: 0,
+                width: `${(100 * Math.min(p.index, most)) / most}%`,
+                backgroundColor: p.index > 1 ? tokens.lookOut : tokens.ink,
+              }}
+            />
+            <Box
+              sx={{
+                position: 'absolute',
+                top: 0,
+                bottom: 0,
+                left: `${100 / most}%`,
+                width: 2,
+                backgroundColor: tokens.ink,
+              }}
+            />
+          </Box>
+          <Typography variant="body2" sx={{ m: 0, textAlign: 'right', fontWeight: p.index > 1 ? 700 : 400 }}>
+            {p.index.toFixed(2)}
+          </Typography>
+        </Box>
+      ))}
+      <span />
+      <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
+        just noticed: 1
       </Typography>
-      <Typography variant="body2" sx={{ mt: 0.75 }}>
-        Beside the fade: mottle {simulation.mottle.toFixed(1)}, stripes {simulation.banding.toFixed(1)}; primer shines through by <Measure of={simulation.primerShows} />. The old finish is back to 10% at <Measure of={simulation.reach10} />, to 90% at <Measure of={simulation.reach90} />.
-      </Typography>
-      <Table size="small" aria-label="Visibility by angle and distance" sx={{ mt: 1, '& td, & th': { px: 0.5, textAlign: 'right' } }}>
-        <TableHead><TableRow><TableCell />{simulation.distances.map((d) => <TableCell key={d}><Measure of={{ value: d * 1000, unit: 'mm' }} /></TableCell>)}</TableRow></TableHead>
+      <span />
+    </Box>
+  );
+}
+
+function Cures({ handle, seen }: { handle: BenchHandle; seen: boolean }) {
+  const units = useUnits();
+  const cures = useCures(handle.bench.id, handle.document, seen);
+  if (!seen || cures.data === undefined) {
+    return null;
+  }
+  const take = (cure: Cure) =>
+    handle.change(adoptSteps(handle.document, cure.sequence, phraseText(cure.says, units).replace(/[:.].*$/, '')));
+  return (
+    <Box component="section" aria-label="What would cure it" sx={{ mt: 1 }}>
+      <Typography variant="h3">What would cure it</Typography>
+      {cures.data.length === 0 && (
+        <Typography variant="body2">Nothing that was tried. Tint nearer, or ask a neighbour in.</Typography>
+      )}
+      {cures.data.map((cure) => (
+        <Stack key={cure.says.plain} direction="row" sx={{ alignItems: 'center', gap: 1, mt: 0.5 }}>
+          <Typography variant="body2" sx={{ flexGrow: 1 }}>
+            <Words phrase={cure.says} />
+          </Typography>
+          <Button
+            variant="outlined"
+            aria-label={`Take over: ${cure.says.plain}`}
+            onClick={() => take(cure)}
+            sx={{ flexShrink: 0 }}
+          >
+            Take over
+          </Button>
+        </Stack>
+      ))}
+    </Box>
+  );
+}
+
+function VisibilityTable({ simulation }: { simulation: Simulation }) {
+  return (
+    <Box sx={{ overflowX: 'auto' }}>
+      <Table
+        size="small"
+        aria-label="Visibility by angle and distance"
+        sx={{ mt: 1, '& td, & th': { px: 0.5, textAlign: 'right' } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell />
+            {simulation.distances.map((d) => (
+              <TableCell key={d}>
+                <Measure of={{ value: d * 1000, unit: 'mm' }} />
+              </TableCell>
+            ))}
+          </TableRow>
+        </TableHead>
         <TableBody>
           {simulation.table.map((row) => (
             <TableRow key={row.angle}>
-              <TableCell component="th" scope="row">{row.angle}°</TableCell>
-              {row.indices.map((v, i) => <TableCell key={i} sx={{ fontWeight: v > 1 ? 700 : 400 }}>{v.toFixed(1)}</TableCell>)}
+              <TableCell component="th" scope="row">
+                {row.angle}°
+              </TableCell>
+              {row.indices.map((v, i) => (
+                <TableCell key={i} sx={{ fontWeight: v > 1 ? 700 : 400 }}>
+                  {v.toFixed(1)}
+                </TableCell>
+              ))}
             </TableRow>
           ))}
         </TableBody>

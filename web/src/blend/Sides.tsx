@@ -24,21 +24,46 @@ export function Sides({ handle, body }: { handle: BenchHandle; body: BodyShape }
   }
   return (
     <Box component="section" aria-label="Room to the neighbours">
-      <Typography variant="h2" sx={{ mb: 1 }}>Room to the neighbours</Typography>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Room to the neighbours
+      </Typography>
       {free.length > 0 && (
         <Typography sx={{ mb: 1.5 }}>
-          {free.map((s, i) => <span key={s.panel + s.neighbour}>{i > 0 && ', '}{s.neighbourName}: has <WhyFigure figure={s.room} label={`Room towards ${s.neighbourName}`} /></span>)}. Enough.
+          {free.map((s, i) => (
+            <span key={s.panel + s.neighbour}>
+              {i > 0 && ', '}
+              {s.neighbourName}: has <WhyFigure figure={s.room} label={`Room towards ${s.neighbourName}`} />
+            </span>
+          ))}
+          . Enough.
         </Typography>
       )}
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xl: '1fr 1fr' } }}>
         {tight.map((side) => (
-          <Box key={side.panel + side.neighbour} sx={{ border: (t) => `1px solid ${t.tokens.line}`, borderRadius: 1.5, p: 2, backgroundColor: (t) => t.tokens.surface }}>
+          <Box
+            key={side.panel + side.neighbour}
+            sx={{
+              border: (t) => `1px solid ${t.tokens.line}`,
+              borderRadius: 1.5,
+              p: 2,
+              backgroundColor: (t) => t.tokens.surface,
+            }}
+          >
             <Stack direction="row" sx={{ gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
               <SeverityMark severity="look-out" />
-              <Typography variant="h3" id={`side-${side.panel}-${side.neighbour}`}>{name(side.panel)} towards {side.neighbourName}</Typography>
-              <Typography>needs <Measure of={side.needed} />, has <WhyFigure figure={side.room} label={`Room towards ${side.neighbourName}`} /></Typography>
+              <Typography variant="h3" id={`side-${side.panel}-${side.neighbour}`}>
+                {name(side.panel)} towards {side.neighbourName}
+              </Typography>
+              <Typography>
+                needs <Measure of={side.needed} />, has{' '}
+                <WhyFigure figure={side.room} label={`Room towards ${side.neighbourName}`} />
+              </Typography>
             </Stack>
-            <RadioGroup aria-labelledby={`side-${side.panel}-${side.neighbour}`} value={chosenSide(document, side) ?? side.choice ?? ''} onChange={(_, value) => handle.change(chooseSide(document, side, value))}>
+            <RadioGroup
+              aria-labelledby={`side-${side.panel}-${side.neighbour}`}
+              value={chosenSide(document, side) ?? side.choice ?? ''}
+              onChange={(_, value) => handle.change(chooseSide(document, side, value))}
+            >
               {side.options.map((option) => (
                 <FormControlLabel
                   key={option.choice}
@@ -46,7 +71,16 @@ export function Sides({ handle, body }: { handle: BenchHandle; body: BodyShape }
                   disabled={!option.open}
                   control={<Radio />}
                   sx={{ alignItems: 'flex-start', mt: 0.5, '& .MuiRadio-root': { pt: 0.75 } }}
-                  label={<Box sx={{ py: 0.5 }}><Typography component="span" sx={{ fontWeight: 640 }}>{NAMES[option.choice]}. </Typography><Typography component="span"><Words phrase={option.says} /></Typography></Box>}
+                  label={
+                    <Box sx={{ py: 0.5 }}>
+                      <Typography component="span" sx={{ fontWeight: 640 }}>
+                        {NAMES[option.choice]}.{' '}
+                      </Typography>
+                      <Typography component="span">
+                        <Words phrase={option.says} />
+                      </Typography>
+                    </Box>
+                  }
                 />
               ))}
             </RadioGroup>

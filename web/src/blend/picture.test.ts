@@ -1,11 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { SchoolOutlook } from '../api/types';
-import { bySense, lineFrom, nodeAt, paint, rgb, type Field } from './picture';
-
-const school = (part: Partial<SchoolOutlook>): SchoolOutlook => ({
-  key: 'x', name: 'x', how: '', risk: '', seen: false, index: 0.5, says: { text: '', values: {}, plain: '' }, certainty: 'sure', panels: 1,
-  reach: { value: 200, unit: 'mm' }, paint: { value: 300, unit: 'ml' }, minutes: { value: 40, unit: 'min' }, thumb: { text: '', values: {}, plain: '' }, ...part,
-});
+import { lineFrom, nodeAt, paint, rgb, type Field } from './picture';
 
 describe('the light walk', () => {
   it('finds the node of a distance, held within the profile', () => {
@@ -28,19 +22,12 @@ describe('the light walk', () => {
   });
 });
 
-describe('schools side by side', () => {
-  it('puts what nobody sees first, then fewer panels, surer, less paint, less time', () => {
-    const rows = [
-      school({ key: 'seen more', seen: true, index: 3 }), school({ key: 'two panels', panels: 2 }), school({ key: 'doubtful', certainty: 'doubtful' }),
-      school({ key: 'seen', seen: true, index: 1.2 }), school({ key: 'best' }), school({ key: 'thirsty', paint: { value: 900, unit: 'ml' } }), school({ key: 'slow', minutes: { value: 90, unit: 'min' } }),
-    ];
-    expect(rows.sort(bySense).map((r) => r.key)).toEqual(['best', 'slow', 'thirsty', 'doubtful', 'two panels', 'seen', 'seen more']);
-  });
-});
-
 describe('a cut in the address', () => {
   it('is four numbers or nothing', () => {
-    expect(lineFrom('1,2.5,-3,4')).toEqual([[1, 2.5], [-3, 4]]);
+    expect(lineFrom('1,2.5,-3,4')).toEqual([
+      [1, 2.5],
+      [-3, 4],
+    ]);
     expect([null, '', '1,2,3', '1,2,3,x', '1,2,3,4,5'].map(lineFrom)).toEqual([null, null, null, null, null]);
   });
 });

@@ -1,4 +1,4 @@
-import type { SchoolOutlook, Simulation } from '../api/types';
+import type { Simulation } from '../api/types';
 
 export type Field = Simulation['field'][number];
 
@@ -12,8 +12,17 @@ export function rgb(hex: string): [number, number, number] {
   return [(n >> 16) & 255, (n >> 8) & 255, n & 255];
 }
 
-/** Pixels of one panel: each node of the field takes the colour of its distance; `marked` stipples the nodes where something is seen. */
-export function paint(field: Field, fromMm: number, stepMm: number, colours: readonly string[], marked: readonly boolean[]): Uint8ClampedArray<ArrayBuffer> {
+/**
+ * Pixels of one panel: each node of the field takes the colour of its distance; `marked` stipples the nodes where
+ * something is seen.
+ */
+export function paint(
+  field: Field,
+  fromMm: number,
+  stepMm: number,
+  colours: readonly string[],
+  marked: readonly boolean[],
+): Uint8ClampedArray<ArrayBuffer> {
   const table = colours.map(rgb);
   const pixels = new Uint8ClampedArray(field.nx * field.ny * 4);
   field.mm.forEach((mm, k) => {
@@ -28,22 +37,19 @@ export function paint(field: Field, fromMm: number, stepMm: number, colours: rea
   return pixels;
 }
 
-const CERTAIN: Record<SchoolOutlook['certainty'], number> = { sure: 0, likely: 1, doubtful: 2 };
-
-/** Not seen before seen; then fewer panels, surer, less paint, less time; what is seen is ordered by how little. */
-export function bySense(a: SchoolOutlook, b: SchoolOutlook): number {
-  if (a.seen !== b.seen) {
-    return a.seen ? 1 : -1;
-  }
-  if (a.seen) {
-    return a.index - b.index;
-  }
-  return a.panels - b.panels || CERTAIN[a.certainty] - CERTAIN[b.certainty] || a.paint.value - b.paint.value || a.minutes.value - b.minutes.value;
-}
-
 /** "x1,y1,x2,y2" in the address, in mm; null for anything else. */
 export function lineFrom(text: string | null): readonly [readonly [number, number], readonly [number, number]] | null {
   const n = (text ?? '').split(',').map(Number);
   const [a, b, c, d] = n;
-  return n.length === 4 && a !== undefined && b !== undefined && c !== undefined && d !== undefined && n.every(Number.isFinite) ? [[a, b], [c, d]] : null;
+  return n.length === 4 &&
+    a !== undefined &&
+    b !== undefined &&
+    c !== undefined &&
+    d !== undefined &&
+    n.every(Number.isFinite)
+    ? [
+        [a, b],
+        [c, d],
+      ]
+    : null;
 }

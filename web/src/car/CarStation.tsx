@@ -17,7 +17,8 @@ import { RoomLines } from './RoomLines';
 /** Smallest radius a drag can make, mm; below it the press counts as a tap. */
 const LEAST_RADIUS_MM = 10;
 
-type Sketch = { kind: 'spot'; panel: string; centre: Pair; radius: number } | { kind: 'outline'; panel: string; points: Pair[] };
+type Sketch =
+  { kind: 'spot'; panel: string; centre: Pair; radius: number } | { kind: 'outline'; panel: string; points: Pair[] };
 
 export function CarStation({ handle, body }: { handle: BenchHandle; body: BodyShape }) {
   const { document, plan } = handle;
@@ -54,33 +55,59 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
   };
   const draw = (phase: 'start' | 'move' | 'end', at: Pair, onPanel: string | null) => {
     if (phase === 'start' && onPanel !== null) {
-      setSketch(tool === 'spot' ? { kind: 'spot', panel: onPanel, centre: at, radius: 0 } : { kind: 'outline', panel: onPanel, points: [at] });
+      setSketch(
+        tool === 'spot'
+          ? { kind: 'spot', panel: onPanel, centre: at, radius: 0 }
+          : { kind: 'outline', panel: onPanel, points: [at] },
+      );
     } else if (sketch?.kind === 'spot') {
       const radius = Math.hypot(at[0] - sketch.centre[0], at[1] - sketch.centre[1]);
       if (phase === 'move') {
         setSketch({ ...sketch, radius });
       } else {
         setSketch(null);
-        add(sketch.panel, { kind: 'spot', xMm: Math.round(sketch.centre[0]), yMm: Math.round(sketch.centre[1]), radiusMm: radius < LEAST_RADIUS_MM ? DEFAULT_SPOT_MM : Math.round(radius) });
+        add(sketch.panel, {
+          kind: 'spot',
+          xMm: Math.round(sketch.centre[0]),
+          yMm: Math.round(sketch.centre[1]),
+          radiusMm: radius < LEAST_RADIUS_MM ? DEFAULT_SPOT_MM : Math.round(radius),
+        });
       }
     } else if (sketch?.kind === 'outline') {
       if (phase === 'move') {
         setSketch({ ...sketch, points: [...sketch.points, at] });
       } else {
         setSketch(null);
-        add(sketch.panel, { kind: 'outline', points: sketch.points.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]) });
+        add(sketch.panel, {
+          kind: 'outline',
+          points: sketch.points.map(([x, y]) => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]),
+        });
       }
     }
   };
   const moveBy = (dx: number, dy: number) => {
     if (repair !== null && repair.shape.kind !== 'new-part') {
-      handle.change(updateRepair(document, repair.id, { shape: movedShape(repair.shape, dx, dy) }, `Moved the repair on ${panelName(repair.panel)}`));
+      handle.change(
+        updateRepair(
+          document,
+          repair.id,
+          { shape: movedShape(repair.shape, dx, dy) },
+          `Moved the repair on ${panelName(repair.panel)}`,
+        ),
+      );
     }
   };
   const resizeBy = (mm: number) => {
     if (repair?.shape.kind === 'spot') {
       const radiusMm = Math.max(5, (repair.shape.radiusMm ?? 0) + mm);
-      handle.change(updateRepair(document, repair.id, { shape: { ...repair.shape, radiusMm } }, `Radius ${formatQuantity({ value: radiusMm, unit: 'mm' }, 'metric')}`));
+      handle.change(
+        updateRepair(
+          document,
+          repair.id,
+          { shape: { ...repair.shape, radiusMm } },
+          `Radius ${formatQuantity({ value: radiusMm, unit: 'mm' }, 'metric')}`,
+        ),
+      );
     }
   };
   const remove = () => {
@@ -95,9 +122,18 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
     }
     const step = event.shiftKey ? 1 : 10;
     const actions: Record<string, () => void> = {
-      ArrowLeft: () => moveBy(-step, 0), ArrowRight: () => moveBy(step, 0), ArrowUp: () => moveBy(0, -step), ArrowDown: () => moveBy(0, step),
-      '+': () => resizeBy(5), '=': () => resizeBy(5), '-': () => resizeBy(-5), Delete: remove, Backspace: remove, s: addSpotInMiddle,
-      n: () => panel !== null && add(panel.id, { kind: 'new-part' }), Escape: () => setTool('choose'),
+      ArrowLeft: () => moveBy(-step, 0),
+      ArrowRight: () => moveBy(step, 0),
+      ArrowUp: () => moveBy(0, -step),
+      ArrowDown: () => moveBy(0, step),
+      '+': () => resizeBy(5),
+      '=': () => resizeBy(5),
+      '-': () => resizeBy(-5),
+      Delete: remove,
+      Backspace: remove,
+      s: addSpotInMiddle,
+      n: () => panel !== null && add(panel.id, { kind: 'new-part' }),
+      Escape: () => setTool('choose'),
     };
     const action = actions[event.key];
     if (action !== undefined) {
@@ -118,9 +154,35 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, flexDirection: { xs: 'column', lg: 'row' }, minHeight: 0 }}>
       <Box sx={{ flexGrow: 1, minWidth: 0, display: 'flex', flexDirection: 'column', overflowY: { lg: 'auto' } }}>
-        <CarToolbar tool={tool} setTool={setTool} body={body} panel={panel} onPanel={choosePanel} onSpot={addSpotInMiddle} onNewPart={() => panel !== null && add(panel.id, { kind: 'new-part' })} />
-        <Box sx={{ flexGrow: { lg: 1 }, height: { xs: 340, md: 'max(320px, calc(100dvh - 470px))', lg: 'auto' }, minHeight: { lg: 260 }, position: 'relative', '& > *': { position: { lg: 'absolute !important' }, inset: 0 } }}>
-          <BodyMap body={body} label={`${body.name}, unrolled to scale. Choose a panel.`} selected={panelId} inPlay={inPlay} onPanel={choosePanel} focus={focus} drawing={tool !== 'choose'} onDraw={draw} onKey={keys}>
+        <CarToolbar
+          tool={tool}
+          setTool={setTool}
+          body={body}
+          panel={panel}
+          onPanel={choosePanel}
+          onSpot={addSpotInMiddle}
+          onNewPart={() => panel !== null && add(panel.id, { kind: 'new-part' })}
+        />
+        <Box
+          sx={{
+            flexGrow: { lg: 1 },
+            height: { xs: 340, md: 'max(320px, calc(100dvh - 470px))', lg: 'auto' },
+            minHeight: { lg: 260 },
+            position: 'relative',
+            '& > *': { position: { lg: 'absolute !important' }, inset: 0 },
+          }}
+        >
+          <BodyMap
+            body={body}
+            label={`${body.name}, unrolled to scale. Choose a panel.`}
+            selected={panelId}
+            inPlay={inPlay}
+            onPanel={choosePanel}
+            focus={focus}
+            drawing={tool !== 'choose'}
+            onDraw={draw}
+            onKey={keys}
+          >
             {({ mmPerPx: px, toMm }) => (
               <>
                 {document.repairs.map((r) => (
@@ -131,22 +193,47 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                     aria-label={`Repair on ${panelName(r.panel)}`}
                     aria-pressed={r.id === repairId}
                     data-repair={r.id}
-                    style={{ cursor: r.shape.kind === 'new-part' ? 'pointer' : 'move', pointerEvents: tool === 'choose' && r.shape.kind !== 'new-part' ? 'auto' : 'none' }}
-                    onFocus={(event) => { if (event.currentTarget.matches(':focus-visible')) { setRepairId(r.id); setPanelId(r.panel); } }}
+                    style={{
+                      cursor: r.shape.kind === 'new-part' ? 'pointer' : 'move',
+                      pointerEvents: tool === 'choose' && r.shape.kind !== 'new-part' ? 'auto' : 'none',
+                    }}
+                    onFocus={(event) => {
+                      if (event.currentTarget.matches(':focus-visible')) {
+                        setRepairId(r.id);
+                        setPanelId(r.panel);
+                      }
+                    }}
                     onPointerDown={(event) => grab(event, r, toMm(event))}
                     onPointerMove={(event) => {
                       if (dragging?.id === r.id) {
                         const [x, y] = toMm(event);
-                        handle.preview(updateRepair(document, r.id, { shape: movedShape(dragging.shape, x - dragging.from[0], y - dragging.from[1]) }, '').document);
+                        handle.preview(
+                          updateRepair(
+                            document,
+                            r.id,
+                            { shape: movedShape(dragging.shape, x - dragging.from[0], y - dragging.from[1]) },
+                            '',
+                          ).document,
+                        );
                       }
                     }}
-                    onPointerCancel={() => { setDragging(null); handle.preview(null); }}
+                    onPointerCancel={() => {
+                      setDragging(null);
+                      handle.preview(null);
+                    }}
                     onPointerUp={(event) => {
                       if (dragging?.id === r.id) {
                         const [x, y] = toMm(event);
                         const [dx, dy] = [x - dragging.from[0], y - dragging.from[1]];
                         if (Math.hypot(dx, dy) > 3 * px) {
-                          handle.change(updateRepair(document, r.id, { shape: movedShape(dragging.shape, dx, dy) }, `Moved the repair on ${panelName(r.panel)}`));
+                          handle.change(
+                            updateRepair(
+                              document,
+                              r.id,
+                              { shape: movedShape(dragging.shape, dx, dy) },
+                              `Moved the repair on ${panelName(r.panel)}`,
+                            ),
+                          );
                         } else {
                           handle.preview(null);
                         }
@@ -156,28 +243,76 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                       }
                     }}
                   >
-                    <RepairShape repair={r} body={body} fill={tokens.primer} fillOpacity={r.shape.kind === 'new-part' ? 0.45 : 0.95} stroke={r.id === repairId ? tokens.press : tokens.ink} strokeWidth={(r.id === repairId ? 3 : 1.5) * px} />
+                    <RepairShape
+                      repair={r}
+                      body={body}
+                      fill={tokens.primer}
+                      fillOpacity={r.shape.kind === 'new-part' ? 0.45 : 0.95}
+                      stroke={r.id === repairId ? tokens.press : tokens.ink}
+                      strokeWidth={(r.id === repairId ? 3 : 1.5) * px}
+                    />
                   </g>
                 ))}
                 <RoomLines rooms={plan.rooms.filter((room) => repair === null || room.repair === repair.id)} px={px} />
-                {sketch?.kind === 'spot' && <circle cx={sketch.centre[0]} cy={sketch.centre[1]} r={Math.max(sketch.radius, 2 * px)} fill={tokens.primer} fillOpacity={0.6} stroke={tokens.press} strokeWidth={2 * px} />}
-                {sketch?.kind === 'outline' && <path d={linePath(sketch.points)} fill={tokens.primer} fillOpacity={0.4} stroke={tokens.press} strokeWidth={2 * px} />}
+                {sketch?.kind === 'spot' && (
+                  <circle
+                    cx={sketch.centre[0]}
+                    cy={sketch.centre[1]}
+                    r={Math.max(sketch.radius, 2 * px)}
+                    fill={tokens.primer}
+                    fillOpacity={0.6}
+                    stroke={tokens.press}
+                    strokeWidth={2 * px}
+                  />
+                )}
+                {sketch?.kind === 'outline' && (
+                  <path
+                    d={linePath(sketch.points)}
+                    fill={tokens.primer}
+                    fillOpacity={0.4}
+                    stroke={tokens.press}
+                    strokeWidth={2 * px}
+                  />
+                )}
               </>
             )}
           </BodyMap>
         </Box>
-        <RepairEditor handle={handle} body={body} repair={repair} onChoose={(r) => { setRepairId(r.id); setPanelId(r.panel); }} onRemove={remove} />
+        <RepairEditor
+          handle={handle}
+          body={body}
+          repair={repair}
+          onChoose={(r) => {
+            setRepairId(r.id);
+            setPanelId(r.panel);
+          }}
+          onRemove={remove}
+        />
       </Box>
       <Meaning plan={plan} where={(at) => at === 'zone:repair' || at === 'zone:sealer'} />
-      <Box sx={visuallyHidden}><table>
-        <caption>Blend room of each repair</caption>
-        <thead><tr><th>Panel</th><th>Towards</th><th>Room</th><th>Enough</th></tr></thead>
-        <tbody>
-          {plan.rooms.map((room) => (
-            <tr key={room.repair + room.edge}><td>{panelName(room.panel)}</td><td>{room.edge}</td><td>{formatQuantity(room.room, units)}</td><td>{room.neighbour === null ? 'nothing beyond' : room.short ? 'short' : 'yes'}</td></tr>
-          ))}
-        </tbody>
-      </table></Box>
+      <Box sx={visuallyHidden}>
+        <table>
+          <caption>Blend room of each repair</caption>
+          <thead>
+            <tr>
+              <th>Panel</th>
+              <th>Towards</th>
+              <th>Room</th>
+              <th>Enough</th>
+            </tr>
+          </thead>
+          <tbody>
+            {plan.rooms.map((room) => (
+              <tr key={room.repair + room.edge}>
+                <td>{panelName(room.panel)}</td>
+                <td>{room.edge}</td>
+                <td>{formatQuantity(room.room, units)}</td>
+                <td>{room.neighbour === null ? 'nothing beyond' : room.short ? 'short' : 'yes'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Box>
     </Box>
   );
 }

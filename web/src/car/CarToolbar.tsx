@@ -22,22 +22,68 @@ const HINTS: Record<Tool, string> = {
 
 export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewPart }: Props) {
   return (
-    <Stack direction="row" sx={{ gap: 1.25, px: 2, py: 1, alignItems: 'center', flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
-      <TextField select label="Panel" value={panel?.id ?? ''} onChange={(event) => { const to = body.panels.find((p) => p.id === event.target.value); if (to !== undefined) { onPanel(to); } }} sx={{ minWidth: 190 }}>
-        {body.panels.map((p) => <MenuItem key={p.id} value={p.id}>{p.name}</MenuItem>)}
+    <Stack
+      direction="row"
+      sx={{
+        gap: 1.25,
+        px: 2,
+        py: 1,
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        borderBottom: (t) => `1px solid ${t.tokens.line}`,
+      }}
+    >
+      <TextField
+        select
+        label="Panel"
+        value={panel?.id ?? ''}
+        onChange={(event) => {
+          const to = body.panels.find((p) => p.id === event.target.value);
+          if (to !== undefined) {
+            onPanel(to);
+          }
+        }}
+        sx={{ minWidth: 190 }}
+      >
+        {body.panels.map((p) => (
+          <MenuItem key={p.id} value={p.id}>
+            {p.name}
+          </MenuItem>
+        ))}
       </TextField>
-      <ToggleButtonGroup exclusive value={tool} aria-label="What a press on the car does" onChange={(_, value: Tool | null) => value !== null && setTool(value)}>
+      <ToggleButtonGroup
+        exclusive
+        value={tool}
+        aria-label="What a press on the car does"
+        onChange={(_, value: Tool | null) => value !== null && setTool(value)}
+      >
         <ToggleButton value="choose">Choose</ToggleButton>
         <ToggleButton value="spot">Spot</ToggleButton>
         <ToggleButton value="outline">Outline</ToggleButton>
       </ToggleButtonGroup>
-      <Button variant="outlined" disabled={panel === null} onClick={onNewPart}>New part</Button>
+      <Button variant="outlined" disabled={panel === null} onClick={onNewPart}>
+        New part
+      </Button>
       <Box sx={{ flexGrow: 1, minWidth: 160 }}>
         <Typography variant="body2">{HINTS[tool]}</Typography>
         {panel !== null && (
           <Typography variant="caption" color="text.secondary">
             {panel.name}: <Measure of={panel.area} />, {panel.material}, lies {panel.orientation}.{' '}
-            <Box component="button" onClick={onSpot} sx={{ font: 'inherit', border: 0, p: 0, background: 'none', color: 'primary.main', textDecoration: 'underline', cursor: 'pointer' }}>Spot in its middle</Box>
+            <Box
+              component="button"
+              onClick={onSpot}
+              sx={{
+                font: 'inherit',
+                border: 0,
+                p: 0,
+                background: 'none',
+                color: 'primary.main',
+                textDecoration: 'underline',
+                cursor: 'pointer',
+              }}
+            >
+              Spot in its middle
+            </Box>
           </Typography>
         )}
       </Box>

@@ -1,5 +1,15 @@
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import { Button, Chip, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
+import {
+  Button,
+  Chip,
+  MenuItem,
+  Stack,
+  TextField,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+  useTheme,
+} from '@mui/material';
 import { useShelf } from '../api/queries';
 import type { BodyShape, RepairPart } from '../api/types';
 import { updateRepair } from '../bench/document';
@@ -23,15 +33,32 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
   const units = useUnits();
   const { document } = handle;
   const name = (id: string) => body.panels.find((p) => p.id === id)?.name ?? id;
-  const kinds: Record<RepairPart['shape']['kind'], string> = { spot: 'spot', outline: 'outline', 'new-part': 'new part' };
+  const kinds: Record<RepairPart['shape']['kind'], string> = {
+    spot: 'spot',
+    outline: 'outline',
+    'new-part': 'new part',
+  };
   const at = repair === null ? -1 : document.repairs.findIndex((r) => r.id === repair.id);
   const fault = (field: string) => handle.fault(`repairs.${at}.${field}`);
   const unders = shelf.data?.unders ?? [];
   // Typed places count from the panel's corner on the map, where a tape measure would start.
   const corner = pair(body.panels.find((p) => p.id === repair?.panel)?.box);
   return (
-    <Stack sx={{ p: 2, gap: 1.5, minHeight: { md: document.repairs.length > 0 ? 212 : 0 }, borderTop: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface }}>
-      {document.repairs.length === 0 && <Typography>No repair yet. Tap the panel that was hit, then press <strong>Spot</strong>, <strong>Outline</strong> or <strong>New part</strong>.</Typography>}
+    <Stack
+      sx={{
+        p: 2,
+        gap: 1.5,
+        minHeight: { md: document.repairs.length > 0 ? 212 : 0 },
+        borderTop: (t) => `1px solid ${t.tokens.line}`,
+        backgroundColor: (t) => t.tokens.surface,
+      }}
+    >
+      {document.repairs.length === 0 && (
+        <Typography>
+          No repair yet. Tap the panel that was hit, then press <strong>Spot</strong>, <strong>Outline</strong> or{' '}
+          <strong>New part</strong>.
+        </Typography>
+      )}
       {document.repairs.length > 0 && (
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }} role="group" aria-label="Repairs">
           {document.repairs.map((r) => (
@@ -42,7 +69,16 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
               variant={r.id === repair?.id ? 'filled' : 'outlined'}
               aria-pressed={r.id === repair?.id}
               label={`${name(r.panel)}, ${r.shape.kind === 'spot' ? `${kinds.spot} ${formatMm(r.shape.radiusMm ?? 0, units)}` : kinds[r.shape.kind]}`}
-              sx={{ height: 48, borderRadius: 1, fontSize: '0.95rem', ...(r.id === repair?.id && { backgroundColor: (t) => t.tokens.press, color: (t) => t.tokens.pressInk, '&:hover': { backgroundColor: (t) => t.tokens.press } }) }}
+              sx={{
+                height: 48,
+                borderRadius: 1,
+                fontSize: '0.95rem',
+                ...(r.id === repair?.id && {
+                  backgroundColor: (t) => t.tokens.press,
+                  color: (t) => t.tokens.pressInk,
+                  '&:hover': { backgroundColor: (t) => t.tokens.press },
+                }),
+              }}
             />
           ))}
         </Stack>
@@ -51,12 +87,64 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
         <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           {repair.shape.kind === 'spot' && (
             <>
-              <QuantityField label="Radius" value={repair.shape.radiusMm ?? 0} unit="mm" width={128} error={fault('shape.radiusMm')} onCommit={(radiusMm) => handle.change(updateRepair(document, repair.id, { shape: { ...repair.shape, radiusMm } }, `Radius on ${name(repair.panel)}`))} />
-              <QuantityField label="Across the panel" value={(repair.shape.xMm ?? 0) - corner[0]} unit="mm" width={144} error={fault('shape.xMm')} onCommit={(mm) => handle.change(updateRepair(document, repair.id, { shape: { ...repair.shape, xMm: corner[0] + mm } }, `Moved the repair on ${name(repair.panel)}`))} />
-              <QuantityField label="Down the panel" value={(repair.shape.yMm ?? 0) - corner[1]} unit="mm" width={144} error={fault('shape.yMm')} onCommit={(mm) => handle.change(updateRepair(document, repair.id, { shape: { ...repair.shape, yMm: corner[1] + mm } }, `Moved the repair on ${name(repair.panel)}`))} />
+              <QuantityField
+                label="Radius"
+                value={repair.shape.radiusMm ?? 0}
+                unit="mm"
+                width={128}
+                error={fault('shape.radiusMm')}
+                onCommit={(radiusMm) =>
+                  handle.change(
+                    updateRepair(
+                      document,
+                      repair.id,
+                      { shape: { ...repair.shape, radiusMm } },
+                      `Radius on ${name(repair.panel)}`,
+                    ),
+                  )
+                }
+              />
+              <QuantityField
+                label="Across the panel"
+                value={(repair.shape.xMm ?? 0) - corner[0]}
+                unit="mm"
+                width={144}
+                error={fault('shape.xMm')}
+                onCommit={(mm) =>
+                  handle.change(
+                    updateRepair(
+                      document,
+                      repair.id,
+                      { shape: { ...repair.shape, xMm: corner[0] + mm } },
+                      `Moved the repair on ${name(repair.panel)}`,
+                    ),
+                  )
+                }
+              />
+              <QuantityField
+                label="Down the panel"
+                value={(repair.shape.yMm ?? 0) - corner[1]}
+                unit="mm"
+                width={144}
+                error={fault('shape.yMm')}
+                onCommit={(mm) =>
+                  handle.change(
+                    updateRepair(
+                      document,
+                      repair.id,
+                      { shape: { ...repair.shape, yMm: corner[1] + mm } },
+                      `Moved the repair on ${name(repair.panel)}`,
+                    ),
+                  )
+                }
+              />
             </>
           )}
-          {repair.shape.kind === 'outline' && <Typography sx={{ alignSelf: 'center' }} color={fault('shape.points') ? 'error' : 'text.primary'}>{fault('shape.points') ?? 'Drawn by hand. Drag it to move it; draw another to replace it.'}</Typography>}
+          {repair.shape.kind === 'outline' && (
+            <Typography sx={{ alignSelf: 'center' }} color={fault('shape.points') ? 'error' : 'text.primary'}>
+              {fault('shape.points') ?? 'Drawn by hand. Drag it to move it; draw another to replace it.'}
+            </Typography>
+          )}
           <TextField
             select
             label="What lies under it"
@@ -64,12 +152,41 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
             error={fault('under.kind') !== undefined}
             helperText={fault('under.kind')}
             sx={{ minWidth: 230 }}
-            onChange={(event) => handle.change(updateRepair(document, repair.id, { under: { ...repair.under, kind: event.target.value as RepairPart['under']['kind'] } }, `Under it: ${unders.find((u) => u.key === event.target.value)?.name ?? event.target.value}`))}
+            onChange={(event) =>
+              handle.change(
+                updateRepair(
+                  document,
+                  repair.id,
+                  { under: { ...repair.under, kind: event.target.value as RepairPart['under']['kind'] } },
+                  `Under it: ${unders.find((u) => u.key === event.target.value)?.name ?? event.target.value}`,
+                ),
+              )
+            }
           >
-            {unders.map((u) => <MenuItem key={u.key} value={u.key}>{u.name}</MenuItem>)}
+            {unders.map((u) => (
+              <MenuItem key={u.key} value={u.key}>
+                {u.name}
+              </MenuItem>
+            ))}
           </TextField>
-          {unders.find((u) => u.key === repair.under.kind)?.hasGreyShade === true && <GreyShades value={repair.under.greyShade ?? null} onChange={(greyShade) => handle.change(updateRepair(document, repair.id, { under: { ...repair.under, greyShade } }, `Grey shade ${greyShade}`))} />}
-          <Button variant="outlined" color="error" startIcon={<DeleteIcon />} onClick={onRemove}>Take away</Button>
+          {unders.find((u) => u.key === repair.under.kind)?.hasGreyShade === true && (
+            <GreyShades
+              value={repair.under.greyShade ?? null}
+              onChange={(greyShade) =>
+                handle.change(
+                  updateRepair(
+                    document,
+                    repair.id,
+                    { under: { ...repair.under, greyShade } },
+                    `Grey shade ${greyShade}`,
+                  ),
+                )
+              }
+            />
+          )}
+          <Button variant="outlined" color="error" startIcon={<DeleteIcon />} onClick={onRemove}>
+            Take away
+          </Button>
         </Stack>
       )}
     </Stack>
@@ -82,7 +199,12 @@ const GREYS = [1, 2, 3, 4, 5, 6, 7];
 function GreyShades({ value, onChange }: { value: number | null; onChange: (shade: number) => void }) {
   const { tokens } = useTheme();
   return (
-    <ToggleButtonGroup exclusive value={value} aria-label="Grey shade of the primer" onChange={(_, shade: number | null) => shade !== null && onChange(shade)}>
+    <ToggleButtonGroup
+      exclusive
+      value={value}
+      aria-label="Grey shade of the primer"
+      onChange={(_, shade: number | null) => shade !== null && onChange(shade)}
+    >
       {GREYS.map((shade) => {
         const level = 246 - (shade - 1) * 35;
         const ink = shade < 4 ? '#000' : '#fff';
@@ -91,7 +213,15 @@ function GreyShades({ value, onChange }: { value: number | null; onChange: (shad
             key={shade}
             value={shade}
             aria-label={`Grey shade ${shade}`}
-            sx={{ '&&, &&:hover, &&.Mui-selected, &&.Mui-selected:hover': { backgroundColor: `rgb(${level} ${level} ${level})`, color: ink, minWidth: 44, fontWeight: 700 }, '&&.Mui-selected': { outline: `3px solid ${tokens.press}`, outlineOffset: -3 } }}
+            sx={{
+              '&&, &&:hover, &&.Mui-selected, &&.Mui-selected:hover': {
+                backgroundColor: `rgb(${level} ${level} ${level})`,
+                color: ink,
+                minWidth: 44,
+                fontWeight: 700,
+              },
+              '&&.Mui-selected': { outline: `3px solid ${tokens.press}`, outlineOffset: -3 },
+            }}
           >
             {shade}
           </ToggleButton>

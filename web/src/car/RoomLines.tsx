@@ -17,10 +17,30 @@ export function RoomLines({ rooms, px }: { rooms: JobPlan['rooms']; px: number }
         const open = room.neighbour === null;
         return (
           <g key={room.repair + room.edge} opacity={open ? 0.55 : 1}>
-            <line x1={x0} y1={y0} x2={x1} y2={y1} stroke={colour} strokeWidth={(room.short ? 2.4 : 1.2) * px} strokeDasharray={open ? `${4 * px} ${4 * px}` : undefined} />
+            <line
+              x1={x0}
+              y1={y0}
+              x2={x1}
+              y2={y1}
+              stroke={colour}
+              strokeWidth={(room.short ? 2.4 : 1.2) * px}
+              strokeDasharray={open ? `${4 * px} ${4 * px}` : undefined}
+            />
             <circle cx={x1} cy={y1} r={2.6 * px} fill={colour} />
-            <text x={(x0 + x1) / 2} y={(y0 + y1) / 2} dy={-6 * px} fontSize={13 * px} fontWeight={640} textAnchor="middle" fill={colour} stroke={tokens.panelInPlay} strokeWidth={4 * px} paintOrder="stroke">
-              {room.short ? '▲ ' : ''}{formatQuantity(room.room, units)}
+            <text
+              x={(x0 + x1) / 2}
+              y={(y0 + y1) / 2}
+              dy={-6 * px}
+              fontSize={13 * px}
+              fontWeight={640}
+              textAnchor="middle"
+              fill={colour}
+              stroke={tokens.panelInPlay}
+              strokeWidth={4 * px}
+              paintOrder="stroke"
+            >
+              {room.short ? '▲ ' : ''}
+              {formatQuantity(room.room, units)}
             </text>
           </g>
         );

@@ -9,27 +9,62 @@ const ROWS = [
 ] as const;
 
 /** Signed bars, card minus car, for each angle; the same numbers stand in the cells, so it is its own table. */
-export function Bars({ angles, flop, lamp }: { angles: readonly AngleDifference[]; flop: number | null; lamp: number | null }) {
+export function Bars({
+  angles,
+  flop,
+  lamp,
+}: {
+  angles: readonly AngleDifference[];
+  flop: number | null;
+  lamp: number | null;
+}) {
   const { tokens } = useTheme();
   const most = barScale(angles);
   return (
     <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Differences at each angle">
-      <Table size="small" sx={{ '& td, & th': { borderBottom: 'none', textAlign: 'center', px: 0.5, py: 0.25 }, '& th:first-of-type': { textAlign: 'left', width: 148 } }}>
+      <Table
+        size="small"
+        sx={{
+          '& td, & th': { borderBottom: 'none', textAlign: 'center', px: 0.5, py: 0.25 },
+          '& th:first-of-type': { textAlign: 'left', width: 148 },
+        }}
+      >
         <TableHead>
-          <TableRow><TableCell>Card against car</TableCell>{angles.map((a) => <TableCell key={a.angle}>{a.angle}°</TableCell>)}</TableRow>
+          <TableRow>
+            <TableCell>Card against car</TableCell>
+            {angles.map((a) => (
+              <TableCell key={a.angle}>{a.angle}°</TableCell>
+            ))}
+          </TableRow>
         </TableHead>
         <TableBody>
           {ROWS.map((row) => (
             <TableRow key={row.key}>
-              <TableCell component="th" scope="row" sx={{ fontWeight: 400 }}>{row.name}</TableCell>
+              <TableCell component="th" scope="row" sx={{ fontWeight: 400 }}>
+                {row.name}
+              </TableCell>
               {angles.map((a) => {
                 const value = a[row.key];
                 const size = Math.min(1, Math.abs(value) / most) * 24;
                 return (
                   <TableCell key={a.angle}>
-                    <svg viewBox="-40 -28 80 56" width="100%" height={40} style={{ maxWidth: 120, display: 'block', margin: '0 auto' }} aria-hidden="true">
+                    <svg
+                      viewBox="-40 -28 80 56"
+                      width="100%"
+                      height={40}
+                      style={{ maxWidth: 120, display: 'block', margin: '0 auto' }}
+                      aria-hidden="true"
+                    >
                       <line x1={-22} x2={22} y1={0} y2={0} stroke={tokens.inkSoft} strokeWidth={1} />
-                      <rect x={-11} width={22} y={value > 0 ? -size : 0} height={size} fill={value > 0 ? tokens.raised : tokens.ink} stroke={tokens.ink} strokeWidth={1.5} />
+                      <rect
+                        x={-11}
+                        width={22}
+                        y={value > 0 ? -size : 0}
+                        height={size}
+                        fill={value > 0 ? tokens.raised : tokens.ink}
+                        stroke={tokens.ink}
+                        strokeWidth={1.5}
+                      />
                     </svg>
                     {signed(value)}
                   </TableCell>
@@ -38,8 +73,14 @@ export function Bars({ angles, flop, lamp }: { angles: readonly AngleDifference[
             </TableRow>
           ))}
           <TableRow>
-            <TableCell component="th" scope="row"><strong>CIEDE2000</strong></TableCell>
-            {angles.map((a) => <TableCell key={a.angle}><strong>{a.dE.toFixed(1)}</strong></TableCell>)}
+            <TableCell component="th" scope="row">
+              <strong>CIEDE2000</strong>
+            </TableCell>
+            {angles.map((a) => (
+              <TableCell key={a.angle}>
+                <strong>{a.dE.toFixed(1)}</strong>
+              </TableCell>
+            ))}
           </TableRow>
         </TableBody>
       </Table>

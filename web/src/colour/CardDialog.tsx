@@ -1,4 +1,16 @@
-import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle, FormControlLabel, MenuItem, Stack, Switch, TextField } from '@mui/material';
+import {
+  Alert,
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  MenuItem,
+  Stack,
+  Switch,
+  TextField,
+} from '@mui/material';
 import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample, Spraying } from '../api/types';
@@ -31,14 +43,34 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
   const fault = (field: string) => faults.find((e) => e.field === field)?.detail;
   const set = (part: Partial<Spraying>) => setHow((was) => (was === null ? null : { ...was, ...part }));
   const whole = (field: 'fullCoats' | 'halfCoats', label: string) => (
-    <TextField label={label} value={how?.[field] ?? 0} onChange={(e) => set({ [field]: Math.max(0, Math.floor(Number(e.target.value.replace(/\D/gu, '')))) })} error={fault(`spraying.${field}`) !== undefined} helperText={fault(`spraying.${field}`)} slotProps={{ htmlInput: { inputMode: 'numeric' } }} fullWidth />
+    <TextField
+      label={label}
+      value={how?.[field] ?? 0}
+      onChange={(e) => set({ [field]: Math.max(0, Math.floor(Number(e.target.value.replace(/\D/gu, '')))) })}
+      error={fault(`spraying.${field}`) !== undefined}
+      helperText={fault(`spraying.${field}`)}
+      slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+      fullWidth
+    />
   );
   const send = async () => {
-    const body = { name, spraying: how, sprayedAt: day === '' ? null : day, dried, note, ...(desk.isLetDownColour ? { letDownCoats: coats === '' ? null : typedNumber(coats) } : {}) };
+    const body = {
+      name,
+      spraying: how,
+      sprayedAt: day === '' ? null : day,
+      dried,
+      note,
+      ...(desk.isLetDownColour ? { letDownCoats: coats === '' ? null : typedNumber(coats) } : {}),
+    };
     const before = new Set(desk.samples.map((s) => s.id));
     const answer = await doer.run(() =>
       card === null
-        ? unwrap(api.POST('/api/jobs/{job}/colour/samples', { params: { path: { job: jobId } }, body: { kind: 'card', ...body } }))
+        ? unwrap(
+            api.POST('/api/jobs/{job}/colour/samples', {
+              params: { path: { job: jobId } },
+              body: { kind: 'card', ...body },
+            }),
+          )
         : unwrap(api.PATCH('/api/jobs/{job}/colour/samples/{sample}', { ...samplePath(jobId, card.id), body })),
     );
     if (answer !== null) {
@@ -47,53 +79,162 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
   };
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="card-title">
-      <DialogTitle id="card-title">{card === null ? 'A new spray-out card' : `How ${card.name} was sprayed`}</DialogTitle>
+      <DialogTitle id="card-title">
+        {card === null ? 'A new spray-out card' : `How ${card.name} was sprayed`}
+      </DialogTitle>
       <DialogContent onKeyDown={(e) => e.stopPropagation()}>
         <Stack sx={{ gap: 2, pt: 0.5 }}>
-          {doer.problem !== null && <Alert severity="warning" variant="outlined">{doer.problem.problem?.detail ?? doer.problem.message}</Alert>}
+          {doer.problem !== null && (
+            <Alert severity="warning" variant="outlined">
+              {doer.problem.problem?.detail ?? doer.problem.message}
+            </Alert>
+          )}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-            <TextField label="Name" value={name} onChange={(e) => setName(e.target.value)} error={fault('name') !== undefined} helperText={fault('name')} fullWidth />
-            <TextField label="Sprayed on" type="date" value={day} onChange={(e) => setDay(e.target.value)} error={fault('sprayedAt') !== undefined} helperText={fault('sprayedAt')} slotProps={{ inputLabel: { shrink: true } }} fullWidth />
+            <TextField
+              label="Name"
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+              error={fault('name') !== undefined}
+              helperText={fault('name')}
+              fullWidth
+            />
+            <TextField
+              label="Sprayed on"
+              type="date"
+              value={day}
+              onChange={(e) => setDay(e.target.value)}
+              error={fault('sprayedAt') !== undefined}
+              helperText={fault('sprayedAt')}
+              slotProps={{ inputLabel: { shrink: true } }}
+              fullWidth
+            />
           </Stack>
           {how !== null && (
             <>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
                 {whole('fullCoats', 'Full coats')}
                 {whole('halfCoats', 'Half coats')}
-                <FormControlLabel control={<Switch checked={how.controlCoat} onChange={(e) => set({ controlCoat: e.target.checked })} />} label="Control coat" sx={{ flexShrink: 0 }} />
+                <FormControlLabel
+                  control={
+                    <Switch checked={how.controlCoat} onChange={(e) => set({ controlCoat: e.target.checked })} />
+                  }
+                  label="Control coat"
+                  sx={{ flexShrink: 0 }}
+                />
               </Stack>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-                <QuantityField label="Pressure" value={how.bar} unit="bar" width={180} error={fault('spraying.bar')} onCommit={(bar) => set({ bar })} />
-                <QuantityField label="Distance" value={how.distanceMm} unit="mm" width={180} error={fault('spraying.distanceMm')} onCommit={(distanceMm) => set({ distanceMm })} />
-                <QuantityField label="Overlap" value={how.overlapPercent} unit="%" width={180} error={fault('spraying.overlapPercent')} onCommit={(overlapPercent) => set({ overlapPercent })} />
+                <QuantityField
+                  label="Pressure"
+                  value={how.bar}
+                  unit="bar"
+                  width={180}
+                  error={fault('spraying.bar')}
+                  onCommit={(bar) => set({ bar })}
+                />
+                <QuantityField
+                  label="Distance"
+                  value={how.distanceMm}
+                  unit="mm"
+                  width={180}
+                  error={fault('spraying.distanceMm')}
+                  onCommit={(distanceMm) => set({ distanceMm })}
+                />
+                <QuantityField
+                  label="Overlap"
+                  value={how.overlapPercent}
+                  unit="%"
+                  width={180}
+                  error={fault('spraying.overlapPercent')}
+                  onCommit={(overlapPercent) => set({ overlapPercent })}
+                />
               </Stack>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-                <TextField label="Reduction" value={how.ratio} onChange={(e) => set({ ratio: e.target.value })} error={fault('spraying.ratio') !== undefined} helperText={fault('spraying.ratio')} fullWidth />
-                <TextField select label="Reducer" value={how.reducer} onChange={(e) => set({ reducer: e.target.value as Spraying['reducer'] })} fullWidth>
-                  {desk.choices.reducers.map((r) => <MenuItem key={r.key} value={r.key}>{r.name}</MenuItem>)}
+                <TextField
+                  label="Reduction"
+                  value={how.ratio}
+                  onChange={(e) => set({ ratio: e.target.value })}
+                  error={fault('spraying.ratio') !== undefined}
+                  helperText={fault('spraying.ratio')}
+                  fullWidth
+                />
+                <TextField
+                  select
+                  label="Reducer"
+                  value={how.reducer}
+                  onChange={(e) => set({ reducer: e.target.value as Spraying['reducer'] })}
+                  fullWidth
+                >
+                  {desk.choices.reducers.map((r) => (
+                    <MenuItem key={r.key} value={r.key}>
+                      {r.name}
+                    </MenuItem>
+                  ))}
                 </TextField>
-                <TextField select label="Over it" value={how.clear} onChange={(e) => set({ clear: e.target.value as Spraying['clear'] })} fullWidth>
-                  {desk.choices.clear.map((c) => <MenuItem key={c.key} value={c.key}>{c.name}</MenuItem>)}
+                <TextField
+                  select
+                  label="Over it"
+                  value={how.clear}
+                  onChange={(e) => set({ clear: e.target.value as Spraying['clear'] })}
+                  fullWidth
+                >
+                  {desk.choices.clear.map((c) => (
+                    <MenuItem key={c.key} value={c.key}>
+                      {c.name}
+                    </MenuItem>
+                  ))}
                 </TextField>
               </Stack>
             </>
           )}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField select label="Dried" value={dried} onChange={(e) => setDried(e.target.value)} fullWidth>
-              {desk.choices.dried.map((d) => <MenuItem key={d.key} value={d.key}>{d.name}</MenuItem>)}
+              {desk.choices.dried.map((d) => (
+                <MenuItem key={d.key} value={d.key}>
+                  {d.name}
+                </MenuItem>
+              ))}
             </TextField>
-            <TextField select label="Grey shade under it" value={how?.undercoatShade ?? ''} onChange={(e) => set({ undercoatShade: e.target.value === '' ? null : Number(e.target.value) })} fullWidth>
+            <TextField
+              select
+              label="Grey shade under it"
+              value={how?.undercoatShade ?? ''}
+              onChange={(e) => set({ undercoatShade: e.target.value === '' ? null : Number(e.target.value) })}
+              fullWidth
+            >
               <MenuItem value="">not known</MenuItem>
-              {[1, 2, 3, 4, 5, 6, 7].map((n) => <MenuItem key={n} value={n}>{n}</MenuItem>)}
+              {[1, 2, 3, 4, 5, 6, 7].map((n) => (
+                <MenuItem key={n} value={n}>
+                  {n}
+                </MenuItem>
+              ))}
             </TextField>
-            {desk.isLetDownColour && <TextField label="Effect coats (let-down)" value={coats} onChange={(e) => setCoats(e.target.value)} error={(coats !== '' && typedNumber(coats) === null) || fault('letDownCoats') !== undefined} helperText={fault('letDownCoats')} fullWidth />}
+            {desk.isLetDownColour && (
+              <TextField
+                label="Effect coats (let-down)"
+                value={coats}
+                onChange={(e) => setCoats(e.target.value)}
+                error={(coats !== '' && typedNumber(coats) === null) || fault('letDownCoats') !== undefined}
+                helperText={fault('letDownCoats')}
+                fullWidth
+              />
+            )}
           </Stack>
-          <TextField label="Note" value={note} onChange={(e) => setNote(e.target.value)} multiline fullWidth error={fault('note') !== undefined} helperText={fault('note')} />
+          <TextField
+            label="Note"
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            multiline
+            fullWidth
+            error={fault('note') !== undefined}
+            helperText={fault('note')}
+          />
         </Stack>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" disabled={doer.busy} onClick={() => void send()}>{card === null ? 'Lay it on the desk' : 'Save'}</Button>
+        <Button variant="contained" disabled={doer.busy} onClick={() => void send()}>
+          {card === null ? 'Lay it on the desk' : 'Save'}
+        </Button>
       </DialogActions>
     </Dialog>
   );

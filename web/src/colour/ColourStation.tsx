@@ -27,12 +27,20 @@ export function ColourStation({ handle }: { handle: BenchHandle }) {
   const desk = useDesk(handle.bench.id, handle.bench.version);
   const doer = useDeskDoer(handle.bench.id, handle.bench.version);
   if (desk.data === undefined) {
-    return desk.isError ? <Failed error={desk.error} retry={() => void desk.refetch()} /> : <Loading what="the colour desk" />;
+    return desk.isError ? (
+      <Failed error={desk.error} retry={() => void desk.refetch()} />
+    ) : (
+      <Loading what="the colour desk" />
+    );
   }
   return <Desk handle={handle} desk={desk.data} doer={doer} />;
 }
 
-type Open = { kind: 'none' } | { kind: 'measure'; id: string } | { kind: 'card'; id: string | null } | { kind: 'file'; file: File };
+type Open =
+  | { kind: 'none' }
+  | { kind: 'measure'; id: string }
+  | { kind: 'card'; id: string | null }
+  | { kind: 'file'; file: File };
 
 function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; doer: DeskDoer }) {
   const jobId = handle.bench.id;
@@ -41,18 +49,45 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
   const [struck, setStruck] = useState<ColourSample | null>(null);
   const car = desk.samples.find((s) => s.id === desk.carId) ?? desk.samples.find((s) => s.kind === 'car') ?? null;
   const rail = ordered(desk.samples);
-  const chosen = rail.find((s) => s.id === params.get('card')) ?? (desk.isLetDownColour ? nearest(rail) : rail[0]) ?? null;
-  const choose = (id: string) => setParams((p) => { p.set('card', id); return p; }, { replace: true });
-  const close = () => { doer.forget(); setOpen({ kind: 'none' }); };
+  const chosen =
+    rail.find((s) => s.id === params.get('card')) ?? (desk.isLetDownColour ? nearest(rail) : rail[0]) ?? null;
+  const choose = (id: string) =>
+    setParams(
+      (p) => {
+        p.set('card', id);
+        return p;
+      },
+      { replace: true },
+    );
+  const close = () => {
+    doer.forget();
+    setOpen({ kind: 'none' });
+  };
   const readCar = async () => {
-    const answer = car === null ? await doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/samples', { params: { path: { job: jobId } }, body: { kind: 'car', name: 'The car' } }))) : desk;
+    const answer =
+      car === null
+        ? await doer.run(() =>
+            unwrap(
+              api.POST('/api/jobs/{job}/colour/samples', {
+                params: { path: { job: jobId } },
+                body: { kind: 'car', name: 'The car' },
+              }),
+            ),
+          )
+        : desk;
     const there = answer?.samples.find((s) => s.kind === 'car');
     if (there !== undefined) {
       setOpen({ kind: 'measure', id: there.id });
     }
   };
   const strike = (s: ColourSample, to: boolean) => {
-    void doer.run(() => unwrap(to ? api.POST('/api/jobs/{job}/colour/samples/{sample}/strike', samplePath(jobId, s.id)) : api.POST('/api/jobs/{job}/colour/samples/{sample}/restore', samplePath(jobId, s.id))));
+    void doer.run(() =>
+      unwrap(
+        to
+          ? api.POST('/api/jobs/{job}/colour/samples/{sample}/strike', samplePath(jobId, s.id))
+          : api.POST('/api/jobs/{job}/colour/samples/{sample}/restore', samplePath(jobId, s.id)),
+      ),
+    );
     setStruck(to ? s : null);
   };
   const card = chosen?.kind === 'card' ? chosen : null;
@@ -61,30 +96,91 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
   return (
     <Box sx={{ display: 'flex', flexGrow: 1, minHeight: 0, flexDirection: { xs: 'column', lg: 'row' } }}>
       <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' } }} tabIndex={-1}>
-        <Toolbar jobId={jobId} desk={desk} car={car} busy={doer.busy} onReadCar={() => void readCar()} onNewCard={() => setOpen({ kind: 'card', id: null })} onFile={(file) => setOpen({ kind: 'file', file })} onVariants={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/variants', { params: { path: { job: jobId } } })))} />
+        <Toolbar
+          jobId={jobId}
+          desk={desk}
+          car={car}
+          busy={doer.busy}
+          onReadCar={() => void readCar()}
+          onNewCard={() => setOpen({ kind: 'card', id: null })}
+          onFile={(file) => setOpen({ kind: 'file', file })}
+          onVariants={() =>
+            void doer.run(() =>
+              unwrap(api.POST('/api/jobs/{job}/colour/variants', { params: { path: { job: jobId } } })),
+            )
+          }
+        />
         {desk.samples.length === 0 ? (
-          <Empty title="The card against the car">Wash and polish a spot near the repair and read the car before sanding dulls it. Then spray a card the way the car will be sprayed, and hold it to the car here.</Empty>
+          <Empty title="The card against the car">
+            Wash and polish a spot near the repair and read the car before sanding dulls it. Then spray a card the way
+            the car will be sprayed, and hold it to the car here.
+          </Empty>
         ) : (
           <>
             <SampleRail samples={rail} chosen={chosen?.id ?? null} onChoose={choose} />
-            <Ribbon car={car?.reading?.angles ?? null} card={chosen?.reading?.angles ?? null} carName="The car" cardName={chosen?.name ?? ''} note={desk.note} />
+            <Ribbon
+              car={car?.reading?.angles ?? null}
+              card={chosen?.reading?.angles ?? null}
+              carName="The car"
+              cardName={chosen?.name ?? ''}
+              note={desk.note}
+            />
             <Stack sx={{ p: { xs: 2, md: 2.5 }, gap: 4 }}>
               {chosen !== null && (
                 <Box component="section" aria-label="The difference">
                   <Stack direction="row" sx={{ alignItems: 'center', gap: 1, flexWrap: 'wrap', mb: 1 }}>
                     <Typography variant="h2" component="p" data-testid="sentence" sx={{ flexGrow: 1 }}>
-                      {chosen.comparison !== null ? `${chosen.name}: ${chosen.comparison.sentence}` : chosen.reading === null ? `${chosen.name} is not read yet.` : car?.reading == null ? 'Read the car to compare.' : 'These readings have no angle or light in common.'}
+                      {chosen.comparison !== null
+                        ? `${chosen.name}: ${chosen.comparison.sentence}`
+                        : chosen.reading === null
+                          ? `${chosen.name} is not read yet.`
+                          : car?.reading == null
+                            ? 'Read the car to compare.'
+                            : 'These readings have no angle or light in common.'}
                     </Typography>
-                    <Button variant={chosen.reading === null ? 'contained' : 'outlined'} startIcon={<ColorizeIcon />} onClick={() => setOpen({ kind: 'measure', id: chosen.id })}>Read {chosen.kind === 'card' ? 'this card' : 'it'}</Button>
-                    <Button disabled={doer.busy} onClick={() => strike(chosen, !chosen.struck)}>{chosen.struck ? 'Bring back' : 'Strike'}</Button>
+                    <Button
+                      variant={chosen.reading === null ? 'contained' : 'outlined'}
+                      startIcon={<ColorizeIcon />}
+                      onClick={() => setOpen({ kind: 'measure', id: chosen.id })}
+                    >
+                      Read {chosen.kind === 'card' ? 'this card' : 'it'}
+                    </Button>
+                    <Button disabled={doer.busy} onClick={() => strike(chosen, !chosen.struck)}>
+                      {chosen.struck ? 'Bring back' : 'Strike'}
+                    </Button>
                   </Stack>
-                  {chosen.comparison !== null && <Bars angles={chosen.comparison.angles} flop={chosen.comparison.flop} lamp={chosen.comparison.inLampLight} />}
+                  {chosen.comparison !== null && (
+                    <Bars
+                      angles={chosen.comparison.angles}
+                      flop={chosen.comparison.flop}
+                      lamp={chosen.comparison.inLampLight}
+                    />
+                  )}
                 </Box>
               )}
               <LetDownPanel desk={desk} />
-              {card !== null && car?.reading != null && card.reading !== null && !desk.isLetDownColour && <TintPanel key={card.id} jobId={jobId} card={card} car={car} doer={doer} onShoot={(id) => { choose(id); setOpen({ kind: 'measure', id }); }} />}
-              {card !== null && <HowSprayed desk={desk} card={card} onEdit={() => setOpen({ kind: 'card', id: card.id })} />}
-              <VariantTable variants={rail.filter((s) => s.kind === 'variant')} busy={doer.busy} onStrike={(s) => strike(s, !s.struck)} onChoose={choose} />
+              {card !== null && car?.reading != null && card.reading !== null && !desk.isLetDownColour && (
+                <TintPanel
+                  key={card.id}
+                  jobId={jobId}
+                  card={card}
+                  car={car}
+                  doer={doer}
+                  onShoot={(id) => {
+                    choose(id);
+                    setOpen({ kind: 'measure', id });
+                  }}
+                />
+              )}
+              {card !== null && (
+                <HowSprayed desk={desk} card={card} onEdit={() => setOpen({ kind: 'card', id: card.id })} />
+              )}
+              <VariantTable
+                variants={rail.filter((s) => s.kind === 'variant')}
+                busy={doer.busy}
+                onStrike={(s) => strike(s, !s.struck)}
+                onChoose={choose}
+              />
               {card !== null && <EyeChecks jobId={jobId} desk={desk} card={card} doer={doer} />}
               {chosen !== null && <ReadingsTable jobId={jobId} sample={chosen} doer={doer} />}
               {car !== null && <ReadingsTable jobId={jobId} sample={car} doer={doer} />}
@@ -92,17 +188,69 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
           </>
         )}
       </Box>
-      <Meaning plan={handle.plan} where={(at) => at === 'coat:base-1'} instead={verdict !== null ? { says: verdict.says, severity: verdict.grade === 'not-yet' ? 'look-out' : 'note' } : { says: { text: desk.carId === null ? 'Read the car first.' : 'Spray a card and read it.', values: {}, plain: '' }, severity: 'note' }}>
+      <Meaning
+        plan={handle.plan}
+        where={(at) => at === 'coat:base-1'}
+        instead={
+          verdict !== null
+            ? { says: verdict.says, severity: verdict.grade === 'not-yet' ? 'look-out' : 'note' }
+            : {
+                says: {
+                  text: desk.carId === null ? 'Read the car first.' : 'Spray a card and read it.',
+                  values: {},
+                  plain: '',
+                },
+                severity: 'note',
+              }
+        }
+      >
         <Box sx={{ mt: 1.5 }}>
           {car !== null && <Lines phrases={car.questions} severity="look-out" />}
           {chosen !== null && <Lines phrases={chosen.questions} severity="look-out" />}
         </Box>
         <GatePanel jobId={jobId} desk={desk} card={card} doer={doer} />
       </Meaning>
-      {measured !== undefined && <MeasureDialog jobId={jobId} desk={desk} sample={measured} doer={doer} onClose={close} />}
-      {open.kind === 'card' && <CardDialog jobId={jobId} desk={desk} card={desk.samples.find((s) => s.id === open.id) ?? null} doer={doer} onClose={close} onDone={(id) => { close(); choose(id); }} />}
-      {open.kind === 'file' && <ImportDialog jobId={jobId} file={open.file} hasCar={car !== null} onClose={close} onTaken={doer.reload} />}
-      <Snackbar open={struck !== null} autoHideDuration={8000} onClose={(_, why) => { if (why !== 'clickaway') { setStruck(null); } }} message={`${struck?.name ?? ''} was struck.`} action={<Button sx={{ color: 'inherit' }} onClick={() => { if (struck !== null) { strike(struck, false); } }}>Undo</Button>} />
+      {measured !== undefined && (
+        <MeasureDialog jobId={jobId} desk={desk} sample={measured} doer={doer} onClose={close} />
+      )}
+      {open.kind === 'card' && (
+        <CardDialog
+          jobId={jobId}
+          desk={desk}
+          card={desk.samples.find((s) => s.id === open.id) ?? null}
+          doer={doer}
+          onClose={close}
+          onDone={(id) => {
+            close();
+            choose(id);
+          }}
+        />
+      )}
+      {open.kind === 'file' && (
+        <ImportDialog jobId={jobId} file={open.file} hasCar={car !== null} onClose={close} onTaken={doer.reload} />
+      )}
+      <Snackbar
+        open={struck !== null}
+        autoHideDuration={8000}
+        onClose={(_, why) => {
+          if (why !== 'clickaway') {
+            setStruck(null);
+          }
+        }}
+        message={`${struck?.name ?? ''} was struck.`}
+        action={
+          <Button
+            sx={{ color: 'inherit' }}
+            onClick={() => {
+              if (struck !== null) {
+                strike(struck, false);
+              }
+            }}
+          >
+            Undo
+          </Button>
+        }
+      />
     </Box>
   );
 }
@@ -123,22 +271,67 @@ function Toolbar({ jobId, desk, car, busy, onReadCar, onNewCard, onVariants, onF
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   const unread = car?.reading == null;
   return (
-    <Stack direction="row" className="no-print" sx={{ gap: 1, p: 1.25, flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
-      <Button variant={unread ? 'contained' : 'outlined'} startIcon={<ColorizeIcon />} disabled={busy} onClick={onReadCar}>Read the car</Button>
-      <Button variant={unread ? 'outlined' : 'contained'} startIcon={<AddIcon />} onClick={onNewCard}>New card</Button>
-      {desk.hasVariants && <Button variant="outlined" disabled={busy} onClick={onVariants}>Lay out the variants</Button>}
+    <Stack
+      direction="row"
+      className="no-print"
+      sx={{ gap: 1, p: 1.25, flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}` }}
+    >
+      <Button
+        variant={unread ? 'contained' : 'outlined'}
+        startIcon={<ColorizeIcon />}
+        disabled={busy}
+        onClick={onReadCar}
+      >
+        Read the car
+      </Button>
+      <Button variant={unread ? 'outlined' : 'contained'} startIcon={<AddIcon />} onClick={onNewCard}>
+        New card
+      </Button>
+      {desk.hasVariants && (
+        <Button variant="outlined" disabled={busy} onClick={onVariants}>
+          Lay out the variants
+        </Button>
+      )}
       <Box sx={{ flexGrow: 1 }} />
-      <Button startIcon={<UploadIcon />} onClick={() => input.current?.click()}>From a file</Button>
+      <Button startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
+        From a file
+      </Button>
       <input
-        ref={input} hidden type="file" aria-label="Readings file" accept=".csv,.txt,.cxf,.xml,.cgats,text/csv,text/plain,application/xml"
-        onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) { onFile(file); } event.target.value = ''; }}
+        ref={input}
+        hidden
+        type="file"
+        aria-label="Readings file"
+        accept=".csv,.txt,.cxf,.xml,.cgats,text/csv,text/plain,application/xml"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file !== undefined) {
+            onFile(file);
+          }
+          event.target.value = '';
+        }}
       />
       {desk.samples.some((s) => s.reading !== null) && (
         <>
-          <Button startIcon={<DownloadIcon />} aria-haspopup="menu" onClick={(e) => setMenu(e.currentTarget)}>To a file</Button>
+          <Button startIcon={<DownloadIcon />} aria-haspopup="menu" onClick={(e) => setMenu(e.currentTarget)}>
+            To a file
+          </Button>
           <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
-            {([['csv', 'CSV'], ['cgats', 'CGATS text'], ['cxf', 'CxF']] as const).map(([format, name]) => (
-              <MenuItem key={format} component="a" href={`/api/jobs/${jobId}/colour/file?format=${format}`} download onClick={() => setMenu(null)}>{name}</MenuItem>
+            {(
+              [
+                ['csv', 'CSV'],
+                ['cgats', 'CGATS text'],
+                ['cxf', 'CxF'],
+              ] as const
+            ).map(([format, name]) => (
+              <MenuItem
+                key={format}
+                component="a"
+                href={`/api/jobs/${jobId}/colour/file?format=${format}`}
+                download
+                onClick={() => setMenu(null)}
+              >
+                {name}
+              </MenuItem>
             ))}
           </Menu>
         </>

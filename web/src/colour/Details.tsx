@@ -14,7 +14,8 @@ import { samplePath, type DeskDoer } from './useDesk';
 export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: ColourSample; onEdit: () => void }) {
   const units = useUnits();
   const s = card.spraying;
-  const name = (list: keyof ColourDesk['choices'], key: string | null | undefined) => desk.choices[list].find((c) => c.key === key)?.name ?? key ?? '';
+  const name = (list: keyof ColourDesk['choices'], key: string | null | undefined) =>
+    desk.choices[list].find((c) => c.key === key)?.name ?? key ?? '';
   return (
     <Box component="section" aria-label="How it was sprayed">
       <Stack direction="row" sx={{ alignItems: 'center', gap: 2, mb: 0.5 }}>
@@ -26,18 +27,42 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
       ) : (
         <Typography>
           {card.formula !== null && card.formula.number !== null && <>Formula {card.formula.number}. </>}
-          {s.fullCoats} full {s.fullCoats === 1 ? 'coat' : 'coats'}{s.halfCoats > 0 && `, ${s.halfCoats} half`}{s.controlCoat ? ', control coat' : ', no control coat'}; {formatQuantity({ value: s.bar, unit: 'bar' }, units)} at {formatQuantity({ value: s.distanceMm, unit: 'mm' }, units)}, overlap {s.overlapPercent}%; {s.ratio}, {name('reducers', s.reducer)} reducer; under {name('clear', s.clear)}{card.dried != null && `, ${name('dried', card.dried)}`}{s.undercoatShade != null && `, over grey ${s.undercoatShade}`}. {card.by}{card.sprayedAt !== null && `, ${new Date(card.sprayedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })}`}.
+          {s.fullCoats} full {s.fullCoats === 1 ? 'coat' : 'coats'}
+          {s.halfCoats > 0 && `, ${s.halfCoats} half`}
+          {s.controlCoat ? ', control coat' : ', no control coat'};{' '}
+          {formatQuantity({ value: s.bar, unit: 'bar' }, units)} at{' '}
+          {formatQuantity({ value: s.distanceMm, unit: 'mm' }, units)}, overlap {s.overlapPercent}%; {s.ratio},{' '}
+          {name('reducers', s.reducer)} reducer; under {name('clear', s.clear)}
+          {card.dried != null && `, ${name('dried', card.dried)}`}
+          {s.undercoatShade != null && `, over grey ${s.undercoatShade}`}. {card.by}
+          {card.sprayedAt !== null &&
+            `, ${new Date(card.sprayedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })}`}
+          .
         </Typography>
       )}
       {card.against !== null && (
         <Box sx={{ mt: 1 }}>
           {card.against.differences.map((d) => (
-            <Stack key={d.field} direction="row" sx={{ gap: 1, alignItems: 'center' }}><SeverityMark severity="look-out" size={16} /><Typography><Words phrase={d.says} /></Typography></Stack>
+            <Stack key={d.field} direction="row" sx={{ gap: 1, alignItems: 'center' }}>
+              <SeverityMark severity="look-out" size={16} />
+              <Typography>
+                <Words phrase={d.says} />
+              </Typography>
+            </Stack>
           ))}
-          <Typography sx={{ mt: 0.5 }}><strong>{card.against.says}</strong>{card.against.differences.length > 0 && <> Shift in L*: {card.against.shift.map((x) => `${x.angle}° ${signed(x.dL)}`).join(', ')}.</>}</Typography>
+          <Typography sx={{ mt: 0.5 }}>
+            <strong>{card.against.says}</strong>
+            {card.against.differences.length > 0 && (
+              <> Shift in L*: {card.against.shift.map((x) => `${x.angle}° ${signed(x.dL)}`).join(', ')}.</>
+            )}
+          </Typography>
         </Box>
       )}
-      {card.prediction !== null && <Typography sx={{ mt: 1 }}>{card.prediction.sentence} ({card.prediction.overall.toFixed(1)} between advice and card.)</Typography>}
+      {card.prediction !== null && (
+        <Typography sx={{ mt: 1 }}>
+          {card.prediction.sentence} ({card.prediction.overall.toFixed(1)} between advice and card.)
+        </Typography>
+      )}
     </Box>
   );
 }
@@ -45,7 +70,14 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
 /** The shots behind a mean; those that stand out are said, and any can be left out or counted again. */
 export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: ColourSample; doer: DeskDoer }) {
   const readings = useQuery({
-    queryKey: [...keys.colour(jobId), 'readings', sample.id, sample.reading?.shots, sample.reading?.outliers, sample.reading?.spread],
+    queryKey: [
+      ...keys.colour(jobId),
+      'readings',
+      sample.id,
+      sample.reading?.shots,
+      sample.reading?.outliers,
+      sample.reading?.spread,
+    ],
     queryFn: () => unwrap(api.GET('/api/jobs/{job}/colour/samples/{sample}/readings', samplePath(jobId, sample.id))),
     enabled: sample.reading !== null,
   });
@@ -55,19 +87,67 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
   const path = (reading: number) => ({ params: { path: { job: jobId, sample: sample.id, reading } } });
   return (
     <Box component="section" aria-label={`Readings of ${sample.name}`}>
-      <Typography variant="h2" sx={{ mb: 0.5 }}>Readings of {sample.kind === 'car' ? 'the car' : sample.name}</Typography>
-      <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>{sample.reading.shots} shots on {sample.reading.spots} {sample.reading.spots === 1 ? 'spot' : 'spots'}, {sample.reading.spread.toFixed(2)} apart on average; {sample.reading.viewing}, {sample.reading.geometryWords}{sample.reading.spectral ? ', with spectra' : ', Lab only'}{sample.reading.flopIndex !== null && `; flop index ${sample.reading.flopIndex.toFixed(1)}`}.</Typography>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Readings of {sample.kind === 'car' ? 'the car' : sample.name}
+      </Typography>
+      <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
+        {sample.reading.shots} shots on {sample.reading.spots} {sample.reading.spots === 1 ? 'spot' : 'spots'},{' '}
+        {sample.reading.spread.toFixed(2)} apart on average; {sample.reading.viewing}, {sample.reading.geometryWords}
+        {sample.reading.spectral ? ', with spectra' : ', Lab only'}
+        {sample.reading.flopIndex !== null && `; flop index ${sample.reading.flopIndex.toFixed(1)}`}.
+      </Typography>
       <Box sx={{ overflowX: 'auto', maxHeight: 420 }} tabIndex={0} role="region" aria-label="Shots">
         <Table size="small" stickyHeader>
-          <TableHead><TableRow><TableCell>Spot</TableCell>{readings.data[0]?.angles.map((a) => <TableCell key={a} align="right">L* {a}°</TableCell>)}<TableCell align="right">From the middle</TableCell><TableCell /></TableRow></TableHead>
+          <TableHead>
+            <TableRow>
+              <TableCell>Spot</TableCell>
+              {readings.data[0]?.angles.map((a) => (
+                <TableCell key={a} align="right">
+                  L* {a}°
+                </TableCell>
+              ))}
+              <TableCell align="right">From the middle</TableCell>
+              <TableCell />
+            </TableRow>
+          </TableHead>
           <TableBody>
             {readings.data.map((r) => (
               <TableRow key={r.id} sx={{ '& td': { color: r.excluded || r.standsOut ? 'text.secondary' : undefined } }}>
-                <TableCell>{r.spot}{r.surface !== 'polished' && `, ${r.surface}`}</TableCell>
-                {r.labs.map((lab, i) => <TableCell key={i} align="right">{lab[0]?.toFixed(1)}</TableCell>)}
-                <TableCell align="right">{r.excluded ? 'left out' : r.standsOut ? <strong>{r.away.toFixed(1)}, stands out</strong> : r.away.toFixed(1)}</TableCell>
+                <TableCell>
+                  {r.spot}
+                  {r.surface !== 'polished' && `, ${r.surface}`}
+                </TableCell>
+                {r.labs.map((lab, i) => (
+                  <TableCell key={i} align="right">
+                    {lab[0]?.toFixed(1)}
+                  </TableCell>
+                ))}
                 <TableCell align="right">
-                  <Button disabled={doer.busy} aria-label={`${r.excluded ? 'Count' : 'Leave out'} shot ${r.id}`} onClick={() => void doer.run(() => unwrap(r.excluded ? api.POST('/api/jobs/{job}/colour/samples/{sample}/readings/{reading}/include', path(r.id)) : api.POST('/api/jobs/{job}/colour/samples/{sample}/readings/{reading}/exclude', path(r.id))))}>
+                  {r.excluded ? (
+                    'left out'
+                  ) : r.standsOut ? (
+                    <strong>{r.away.toFixed(1)}, stands out</strong>
+                  ) : (
+                    r.away.toFixed(1)
+                  )}
+                </TableCell>
+                <TableCell align="right">
+                  <Button
+                    disabled={doer.busy}
+                    aria-label={`${r.excluded ? 'Count' : 'Leave out'} shot ${r.id}`}
+                    onClick={() =>
+                      void doer.run(() =>
+                        unwrap(
+                          r.excluded
+                            ? api.POST('/api/jobs/{job}/colour/samples/{sample}/readings/{reading}/include', path(r.id))
+                            : api.POST(
+                                '/api/jobs/{job}/colour/samples/{sample}/readings/{reading}/exclude',
+                                path(r.id),
+                              ),
+                        ),
+                      )
+                    }
+                  >
                     {r.excluded ? 'Count it' : 'Leave out'}
                   </Button>
                 </TableCell>
@@ -81,21 +161,48 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
 }
 
 /** Variants, nearest first, with the reason for each place; those clearly off can be struck, and brought back. */
-export function VariantTable({ variants, busy, onStrike, onChoose }: { variants: readonly ColourSample[]; busy: boolean; onStrike: (sample: ColourSample) => void; onChoose: (id: string) => void }) {
+export function VariantTable({
+  variants,
+  busy,
+  onStrike,
+  onChoose,
+}: {
+  variants: readonly ColourSample[];
+  busy: boolean;
+  onStrike: (sample: ColourSample) => void;
+  onChoose: (id: string) => void;
+}) {
   if (variants.length === 0) {
     return null;
   }
   return (
     <Box component="section" aria-label="Variants, nearest first">
-      <Typography variant="h2" sx={{ mb: 0.5 }}>Variants, nearest first</Typography>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Variants, nearest first
+      </Typography>
       <Table size="small">
         <TableBody>
           {variants.map((v) => (
             <TableRow key={v.id}>
               <TableCell sx={{ width: 36, fontSize: '1.3rem' }}>{v.place ?? ''}</TableCell>
-              <TableCell sx={{ whiteSpace: 'nowrap' }}><Button onClick={() => onChoose(v.id)} sx={{ textDecoration: v.struck ? 'line-through' : 'none' }}>{v.name}</Button></TableCell>
-              <TableCell>{v.struck ? 'Struck.' : v.why}{!v.struck && v.clearlyOff && <strong> Clearly off.</strong>}</TableCell>
-              <TableCell align="right"><Button disabled={busy} aria-label={`${v.struck ? 'Bring back' : 'Strike'} ${v.name}`} onClick={() => onStrike(v)}>{v.struck ? 'Bring back' : 'Strike'}</Button></TableCell>
+              <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                <Button onClick={() => onChoose(v.id)} sx={{ textDecoration: v.struck ? 'line-through' : 'none' }}>
+                  {v.name}
+                </Button>
+              </TableCell>
+              <TableCell>
+                {v.struck ? 'Struck.' : v.why}
+                {!v.struck && v.clearlyOff && <strong> Clearly off.</strong>}
+              </TableCell>
+              <TableCell align="right">
+                <Button
+                  disabled={busy}
+                  aria-label={`${v.struck ? 'Bring back' : 'Strike'} ${v.name}`}
+                  onClick={() => onStrike(v)}
+                >
+                  {v.struck ? 'Bring back' : 'Strike'}
+                </Button>
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -1,29 +1,78 @@
-import { Box, Table, TableBody, TableCell, TableHead, TableRow, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
+import {
+  Box,
+  Table,
+  TableBody,
+  TableCell,
+  TableHead,
+  TableRow,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+} from '@mui/material';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
 import { samplePath, type DeskDoer } from './useDesk';
 
 /** What somebody saw, light by light and from face to flop: one tap for each look. */
-export function EyeChecks({ jobId, desk, card, doer }: { jobId: string; desk: ColourDesk; card: ColourSample; doer: DeskDoer }) {
+export function EyeChecks({
+  jobId,
+  desk,
+  card,
+  doer,
+}: {
+  jobId: string;
+  desk: ColourDesk;
+  card: ColourSample;
+  doer: DeskDoer;
+}) {
   return (
     <Box component="section" aria-label="What the eye says">
-      <Typography variant="h2" sx={{ mb: 1 }}>What the eye says</Typography>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        What the eye says
+      </Typography>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Looks">
         <Table size="small">
-          <TableHead><TableRow><TableCell>Light</TableCell>{desk.choices.from.map((f) => <TableCell key={f.key}>{f.name}</TableCell>)}</TableRow></TableHead>
+          <TableHead>
+            <TableRow>
+              <TableCell>Light</TableCell>
+              {desk.choices.from.map((f) => (
+                <TableCell key={f.key}>{f.name}</TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
           <TableBody>
             {desk.choices.lights.map((light) => (
               <TableRow key={light.key}>
-                <TableCell component="th" scope="row" sx={{ whiteSpace: 'nowrap' }}>{light.name}</TableCell>
+                <TableCell component="th" scope="row" sx={{ whiteSpace: 'nowrap' }}>
+                  {light.name}
+                </TableCell>
                 {desk.choices.from.map((from) => {
                   const seen = card.eyes.find((e) => e.light === light.key && e.from === from.key);
                   return (
                     <TableCell key={from.key}>
                       <ToggleButtonGroup
-                        exclusive value={seen?.verdict ?? null} aria-label={`${light.name}, ${from.name}`} disabled={doer.busy}
-                        onChange={(_, verdict: string | null) => { if (verdict !== null) { void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/eye', { ...samplePath(jobId, card.id), body: { light: light.key, from: from.key, verdict } }))); } }}
+                        exclusive
+                        value={seen?.verdict ?? null}
+                        aria-label={`${light.name}, ${from.name}`}
+                        disabled={doer.busy}
+                        onChange={(_, verdict: string | null) => {
+                          if (verdict !== null) {
+                            void doer.run(() =>
+                              unwrap(
+                                api.POST('/api/jobs/{job}/colour/samples/{sample}/eye', {
+                                  ...samplePath(jobId, card.id),
+                                  body: { light: light.key, from: from.key, verdict },
+                                }),
+                              ),
+                            );
+                          }
+                        }}
                       >
-                        {desk.choices.eyes.map((eye) => <ToggleButton key={eye.key} value={eye.key} sx={{ px: 1, lineHeight: 1.15, minWidth: 58 }}>{eye.name}</ToggleButton>)}
+                        {desk.choices.eyes.map((eye) => (
+                          <ToggleButton key={eye.key} value={eye.key} sx={{ px: 1, lineHeight: 1.15, minWidth: 58 }}>
+                            {eye.name}
+                          </ToggleButton>
+                        ))}
                       </ToggleButtonGroup>
                     </TableCell>
                   );

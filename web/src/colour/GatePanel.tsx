@@ -9,7 +9,17 @@ import { Words } from '../kit/Words';
 import { samplePath, type DeskDoer } from './useDesk';
 
 /** What stands between the chosen card and the booth, and the buttons that go past it. */
-export function GatePanel({ jobId, desk, card, doer }: { jobId: string; desk: ColourDesk; card: ColourSample | null; doer: DeskDoer }) {
+export function GatePanel({
+  jobId,
+  desk,
+  card,
+  doer,
+}: {
+  jobId: string;
+  desk: ColourDesk;
+  card: ColourSample | null;
+  doer: DeskDoer;
+}) {
   const { me } = usePreferences();
   const [reason, setReason] = useState('');
   const [overriding, setOverriding] = useState(false);
@@ -26,10 +36,20 @@ export function GatePanel({ jobId, desk, card, doer }: { jobId: string; desk: Co
       <Box sx={{ mt: 2 }}>
         <Typography variant="h3">Booth is open</Typography>
         <Typography variant="body2" sx={{ my: 0.5 }}>
-          {desk.passed.kind === 'override' ? 'The lead decided' : `${by ?? 'A card'} passed`} for this plan: {desk.passed.by}, {new Date(desk.passed.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}.
+          {desk.passed.kind === 'override' ? 'The lead decided' : `${by ?? 'A card'} passed`} for this plan:{' '}
+          {desk.passed.by},{' '}
+          {new Date(desk.passed.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}.
           {desk.passed.reason !== '' && <> “{desk.passed.reason}”</>}
         </Typography>
-        <Button variant="outlined" disabled={doer.busy} onClick={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/close', { params: { path: { job: jobId } } })))}>Lock it again</Button>
+        <Button
+          variant="outlined"
+          disabled={doer.busy}
+          onClick={() =>
+            void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/close', { params: { path: { job: jobId } } })))
+          }
+        >
+          Lock it again
+        </Button>
       </Box>
     );
   }
@@ -38,16 +58,44 @@ export function GatePanel({ jobId, desk, card, doer }: { jobId: string; desk: Co
     <Box sx={{ mt: 2 }}>
       {gate !== null && card !== null && (
         <>
-          {card.verdict?.need != null && <Typography sx={{ mb: 1 }}>Blend needed <WhyFigure figure={card.verdict.need} label="Blend needed" strong /></Typography>}
+          {card.verdict?.need != null && (
+            <Typography sx={{ mb: 1 }}>
+              Blend needed <WhyFigure figure={card.verdict.need} label="Blend needed" strong />
+            </Typography>
+          )}
           <Lines phrases={gate.stops} severity="stop" />
           <Lines phrases={gate.questions} severity="look-out" />
           <Lines phrases={gate.notes} severity="note" />
           {gate.open && gate.wantsReason && (
-            <TextField label="Why it passes all the same" value={reason} onChange={(e) => setReason(e.target.value)} onKeyDown={(e) => e.stopPropagation()} fullWidth multiline error={fault !== undefined} helperText={fault} sx={{ my: 1 }} />
+            <TextField
+              label="Why it passes all the same"
+              value={reason}
+              onChange={(e) => setReason(e.target.value)}
+              onKeyDown={(e) => e.stopPropagation()}
+              fullWidth
+              multiline
+              error={fault !== undefined}
+              helperText={fault}
+              sx={{ my: 1 }}
+            />
           )}
           <Button
-            variant="contained" fullWidth disabled={!gate.open || card.struck || doer.busy} sx={{ mt: 1 }}
-            onClick={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/pass', { ...samplePath(jobId, card.id), body: { reason } }))).then(done)}
+            variant="contained"
+            fullWidth
+            disabled={!gate.open || card.struck || doer.busy}
+            sx={{ mt: 1 }}
+            onClick={() =>
+              void doer
+                .run(() =>
+                  unwrap(
+                    api.POST('/api/jobs/{job}/colour/samples/{sample}/pass', {
+                      ...samplePath(jobId, card.id),
+                      body: { reason },
+                    }),
+                  ),
+                )
+                .then(done)
+            }
           >
             Pass this card
           </Button>
@@ -58,12 +106,40 @@ export function GatePanel({ jobId, desk, card, doer }: { jobId: string; desk: Co
           <Divider sx={{ my: 2 }} />
           {overriding ? (
             <Stack sx={{ gap: 1 }}>
-              <TextField label="Reason for the record" value={reason} onChange={(e) => setReason(e.target.value)} onKeyDown={(e) => e.stopPropagation()} multiline autoFocus error={fault !== undefined} helperText={fault} />
-              <Button variant="contained" disabled={doer.busy} onClick={() => void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/override', { params: { path: { job: jobId } }, body: { reason } }))).then(done)}>Open the booth without a card</Button>
+              <TextField
+                label="Reason for the record"
+                value={reason}
+                onChange={(e) => setReason(e.target.value)}
+                onKeyDown={(e) => e.stopPropagation()}
+                multiline
+                autoFocus
+                error={fault !== undefined}
+                helperText={fault}
+              />
+              <Button
+                variant="contained"
+                disabled={doer.busy}
+                onClick={() =>
+                  void doer
+                    .run(() =>
+                      unwrap(
+                        api.POST('/api/jobs/{job}/colour/override', {
+                          params: { path: { job: jobId } },
+                          body: { reason },
+                        }),
+                      ),
+                    )
+                    .then(done)
+                }
+              >
+                Open the booth without a card
+              </Button>
               <Button onClick={() => setOverriding(false)}>Leave it locked</Button>
             </Stack>
           ) : (
-            <Button variant="outlined" fullWidth onClick={() => setOverriding(true)}>Lead: open the booth anyway</Button>
+            <Button variant="outlined" fullWidth onClick={() => setOverriding(true)}>
+              Lead: open the booth anyway
+            </Button>
           )}
         </>
       )}
@@ -76,8 +152,12 @@ export function Lines({ phrases, severity }: { phrases: readonly Phrase[]; sever
     <>
       {phrases.map((p, i) => (
         <Stack key={i} direction="row" sx={{ gap: 1, mb: 1, alignItems: 'flex-start' }}>
-          <Box sx={{ mt: 0.25 }}><SeverityMark severity={severity} size={16} /></Box>
-          <Typography variant="body2"><Words phrase={p} /></Typography>
+          <Box sx={{ mt: 0.25 }}>
+            <SeverityMark severity={severity} size={16} />
+          </Box>
+          <Typography variant="body2">
+            <Words phrase={p} />
+          </Typography>
         </Stack>
       ))}
     </>

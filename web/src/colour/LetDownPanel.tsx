@@ -14,8 +14,13 @@ export function LetDownPanel({ desk }: { desk: ColourDesk }) {
   if (fit === null) {
     return (
       <Box component="section" aria-label="Let-down set">
-        <Typography variant="h2" sx={{ mb: 0.5 }}>Let-down set</Typography>
-        <Typography>The number of coats is part of this colour. Shoot cards with 1, 1.5, 2, 2.5 and 3 effect coats over the same ground, and read the car: three cards are the least.</Typography>
+        <Typography variant="h2" sx={{ mb: 0.5 }}>
+          Let-down set
+        </Typography>
+        <Typography>
+          The number of coats is part of this colour. Shoot cards with 1, 1.5, 2, 2.5 and 3 effect coats over the same
+          ground, and read the car: three cards are the least.
+        </Typography>
       </Box>
     );
   }
@@ -29,29 +34,82 @@ export function LetDownPanel({ desk }: { desk: ColourDesk }) {
   const cards = desk.samples.filter((s) => s.letDownCoats !== null && !s.struck && s.comparison !== null);
   return (
     <Box component="section" aria-label="Let-down set">
-      <Typography variant="h2" sx={{ mb: 0.5 }}>Let-down set</Typography>
-      <Typography sx={{ fontSize: '1.15rem' }}>
-        <strong>{fit.coats.toFixed(1)} coats</strong> come nearest: {fit.overall.toFixed(1)} off over all angles, worst at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {fit.says}
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Let-down set
       </Typography>
-      <Typography sx={{ mb: 1 }}>Hiding sticker beside the repair: spray until black and grey differ by <strong>{fit.stickerPercent.toFixed(0)}%</strong> of what they did bare.</Typography>
-      <Box component="svg" viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`Difference from the car by number of coats: ${fit.path.filter((_, i) => i % 5 === 0).map((p) => `${p.coats} coats ${p.overall.toFixed(1)}`).join(', ')}; nearest at ${fit.coats.toFixed(1)}`} sx={{ width: '100%', maxWidth: 760, display: 'block', fontSize: 13 }}>
+      <Typography sx={{ fontSize: '1.15rem' }}>
+        <strong>{fit.coats.toFixed(1)} coats</strong> come nearest: {fit.overall.toFixed(1)} off over all angles, worst
+        at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {fit.says}
+      </Typography>
+      <Typography sx={{ mb: 1 }}>
+        Hiding sticker beside the repair: spray until black and grey differ by{' '}
+        <strong>{fit.stickerPercent.toFixed(0)}%</strong> of what they did bare.
+      </Typography>
+      <Box
+        component="svg"
+        viewBox={`0 0 ${W} ${H}`}
+        role="img"
+        aria-label={`Difference from the car by number of coats: ${fit.path
+          .filter((_, i) => i % 5 === 0)
+          .map((p) => `${p.coats} coats ${p.overall.toFixed(1)}`)
+          .join(', ')}; nearest at ${fit.coats.toFixed(1)}`}
+        sx={{ width: '100%', maxWidth: 760, display: 'block', fontSize: 13 }}
+      >
         <line x1={40} x2={W - 8} y1={y(0)} y2={y(0)} stroke={tokens.ink} />
-        <text x={W - 8} y={H - 2} textAnchor="end" fill={tokens.inkSoft}>effect coats</text>
-        <text x={2} y={14} fill={tokens.inkSoft}>off the car</text>
-        {[1, 2, 3, 4, 6, 8, 10].filter((d) => d < top).map((d) => (
-          <g key={d}><line x1={40} x2={W - 8} y1={y(d)} y2={y(d)} stroke={tokens.line} /><text x={34} y={y(d) + 4} textAnchor="end" fill={tokens.inkSoft}>{d}</text></g>
-        ))}
-        <path d={`M${fit.path.map((p) => `${x(p.coats).toFixed(1)},${y(p.overall).toFixed(1)}`).join('L')}`} fill="none" stroke={tokens.ink} strokeWidth={2.5} />
+        <text x={W - 8} y={H - 2} textAnchor="end" fill={tokens.inkSoft}>
+          effect coats
+        </text>
+        <text x={2} y={14} fill={tokens.inkSoft}>
+          off the car
+        </text>
+        {[1, 2, 3, 4, 6, 8, 10]
+          .filter((d) => d < top)
+          .map((d) => (
+            <g key={d}>
+              <line x1={40} x2={W - 8} y1={y(d)} y2={y(d)} stroke={tokens.line} />
+              <text x={34} y={y(d) + 4} textAnchor="end" fill={tokens.inkSoft}>
+                {d}
+              </text>
+            </g>
+          ))}
+        <path
+          d={`M${fit.path.map((p) => `${x(p.coats).toFixed(1)},${y(p.overall).toFixed(1)}`).join('L')}`}
+          fill="none"
+          stroke={tokens.ink}
+          strokeWidth={2.5}
+        />
         {cards.map((s) => (
           <g key={s.id}>
-            <circle cx={x(s.letDownCoats ?? 0)} cy={y(s.comparison?.overall ?? 0)} r={6} fill={tokens.raised} stroke={tokens.ink} strokeWidth={2} />
-            <text x={x(s.letDownCoats ?? 0)} y={y(0) + 18} textAnchor="middle" fill={tokens.ink}>{s.letDownCoats}</text>
+            <circle
+              cx={x(s.letDownCoats ?? 0)}
+              cy={y(s.comparison?.overall ?? 0)}
+              r={6}
+              fill={tokens.raised}
+              stroke={tokens.ink}
+              strokeWidth={2}
+            />
+            <text x={x(s.letDownCoats ?? 0)} y={y(0) + 18} textAnchor="middle" fill={tokens.ink}>
+              {s.letDownCoats}
+            </text>
           </g>
         ))}
-        <line x1={x(fit.coats)} x2={x(fit.coats)} y1={18} y2={y(0)} stroke={tokens.press} strokeWidth={3} strokeDasharray="7 4" />
-        <text x={x(fit.coats)} y={13} textAnchor="middle" fill={tokens.press} fontWeight={700}>{fit.coats.toFixed(1)}</text>
+        <line
+          x1={x(fit.coats)}
+          x2={x(fit.coats)}
+          y1={18}
+          y2={y(0)}
+          stroke={tokens.press}
+          strokeWidth={3}
+          strokeDasharray="7 4"
+        />
+        <text x={x(fit.coats)} y={13} textAnchor="middle" fill={tokens.press} fontWeight={700}>
+          {fit.coats.toFixed(1)}
+        </text>
       </Box>
-      <Typography variant="caption" component="p" color="text.secondary">Fitted path: light crosses the layer twice (Bouguer, Lambert, Beer); the cards lie {fit.fit.toFixed(2)} from it. Estimate, docs/model.md section 7.</Typography>
+      <Typography variant="caption" component="p" color="text.secondary">
+        Fitted path: light crosses the layer twice (Bouguer, Lambert, Beer); the cards lie {fit.fit.toFixed(2)} from it.
+        Estimate, docs/model.md section 7.
+      </Typography>
     </Box>
   );
 }

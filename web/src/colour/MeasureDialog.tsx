@@ -1,19 +1,55 @@
-import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
+import {
+  Alert,
+  Box,
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  MenuItem,
+  Stack,
+  TextField,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+} from '@mui/material';
 import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
 import { typedNumber } from './numbers';
 import { samplePath, type DeskDoer } from './useDesk';
 
-const ANGLES: Record<string, readonly number[]> = { '45/0': [45], '15-45-110': [15, 45, 110], '25-45-75': [25, 45, 75], '15-25-45-75-110': [15, 25, 45, 75, 110], '-15-15-25-45-75-110': [-15, 15, 25, 45, 75, 110] };
+const ANGLES: Record<string, readonly number[]> = {
+  '45/0': [45],
+  '15-45-110': [15, 45, 110],
+  '25-45-75': [25, 45, 75],
+  '15-25-45-75-110': [15, 25, 45, 75, 110],
+  '-15-15-25-45-75-110': [-15, 15, 25, 45, 75, 110],
+};
 const LIGHTS = ['D65/10', 'D65/2', 'D50/2', 'A/10'];
 const CHANNELS = ['L*', 'a*', 'b*'];
 
 /** Reads a sample: with the simulated instrument, or typed from a real one. */
-export function MeasureDialog({ jobId, desk, sample, doer, onClose }: { jobId: string; desk: ColourDesk; sample: ColourSample; doer: DeskDoer; onClose: () => void }) {
+export function MeasureDialog({
+  jobId,
+  desk,
+  sample,
+  doer,
+  onClose,
+}: {
+  jobId: string;
+  desk: ColourDesk;
+  sample: ColourSample;
+  doer: DeskDoer;
+  onClose: () => void;
+}) {
   const [how, setHow] = useState<'instrument' | 'typed'>('instrument');
   const [spot, setSpot] = useState(`spot ${(sample.reading?.spots ?? 0) + 1}`);
-  const [geometry, setGeometry] = useState(sample.reading?.geometry ?? desk.samples.find((s) => s.kind === 'car')?.reading?.geometry ?? (desk.isEffect ? '15-25-45-75-110' : '45/0'));
+  const [geometry, setGeometry] = useState(
+    sample.reading?.geometry ??
+      desk.samples.find((s) => s.kind === 'car')?.reading?.geometry ??
+      (desk.isEffect ? '15-25-45-75-110' : '45/0'),
+  );
   const [shots, setShots] = useState('3');
   const [fault, setFault] = useState('none');
   const [surface, setSurface] = useState('polished');
@@ -25,10 +61,24 @@ export function MeasureDialog({ jobId, desk, sample, doer, onClose }: { jobId: s
   const send = async () => {
     const answer =
       how === 'instrument'
-        ? await doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/measure', { ...samplePath(jobId, sample.id), body: { spot, shots: Number(shots), geometry, fault } })))
+        ? await doer.run(() =>
+            unwrap(
+              api.POST('/api/jobs/{job}/colour/samples/{sample}/measure', {
+                ...samplePath(jobId, sample.id),
+                body: { spot, shots: Number(shots), geometry, fault },
+              }),
+            ),
+          )
         : await doer.run(() => {
-            const labs = Object.fromEntries(angles.map((a) => [String(a), CHANNELS.map((_, c) => typedNumber(cells[`${a}.${c}`] ?? '') as number)]));
-            return unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/readings', { ...samplePath(jobId, sample.id), body: { spot, surface, readings: [{ geometry, viewing, labs }] } }));
+            const labs = Object.fromEntries(
+              angles.map((a) => [String(a), CHANNELS.map((_, c) => typedNumber(cells[`${a}.${c}`] ?? '') as number)]),
+            );
+            return unwrap(
+              api.POST('/api/jobs/{job}/colour/samples/{sample}/readings', {
+                ...samplePath(jobId, sample.id),
+                body: { spot, surface, readings: [{ geometry, viewing, labs }] },
+              }),
+            );
           });
     if (answer !== null) {
       if (how === 'typed') {
@@ -42,36 +92,97 @@ export function MeasureDialog({ jobId, desk, sample, doer, onClose }: { jobId: s
       <DialogTitle id="measure-title">Read {sample.kind === 'car' ? 'the car' : sample.name}</DialogTitle>
       <DialogContent onKeyDown={(e) => e.stopPropagation()}>
         <Stack sx={{ gap: 2, pt: 0.5 }}>
-          <ToggleButtonGroup exclusive value={how} onChange={(_, v: 'instrument' | 'typed' | null) => v !== null && setHow(v)} aria-label="Where the reading comes from">
+          <ToggleButtonGroup
+            exclusive
+            value={how}
+            onChange={(_, v: 'instrument' | 'typed' | null) => v !== null && setHow(v)}
+            aria-label="Where the reading comes from"
+          >
             <ToggleButton value="instrument">Simulated instrument</ToggleButton>
             <ToggleButton value="typed">Type it in</ToggleButton>
           </ToggleButtonGroup>
-          {problem !== null && <Alert severity="warning" variant="outlined">{problem.problem?.detail ?? problem.message}</Alert>}
+          {problem !== null && (
+            <Alert severity="warning" variant="outlined">
+              {problem.problem?.detail ?? problem.message}
+            </Alert>
+          )}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-            <TextField label="Spot" value={spot} onChange={(e) => setSpot(e.target.value)} error={faultAt('spot') !== undefined} helperText={faultAt('spot') ?? 'Where on the car'} fullWidth />
+            <TextField
+              label="Spot"
+              value={spot}
+              onChange={(e) => setSpot(e.target.value)}
+              error={faultAt('spot') !== undefined}
+              helperText={faultAt('spot') ?? 'Where on the car'}
+              fullWidth
+            />
             <TextField select label="Angles" value={geometry} onChange={(e) => setGeometry(e.target.value)} fullWidth>
-              {desk.choices.geometries.map((g) => <MenuItem key={g.key} value={g.key}>{g.name}</MenuItem>)}
+              {desk.choices.geometries.map((g) => (
+                <MenuItem key={g.key} value={g.key}>
+                  {g.name}
+                </MenuItem>
+              ))}
             </TextField>
           </Stack>
           {how === 'instrument' ? (
             <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-              <TextField label="Shots" value={shots} onChange={(e) => setShots(e.target.value)} error={faultAt('shots') !== undefined} helperText={faultAt('shots') ?? 'Averaged; 3 to 6 are usual'} slotProps={{ htmlInput: { inputMode: 'numeric' } }} fullWidth />
-              <TextField select label="Let it go" value={fault} onChange={(e) => setFault(e.target.value)} helperText="To see what a bad reading does" fullWidth>
-                {desk.choices.faults.map((f) => <MenuItem key={f.key} value={f.key}>{f.name}</MenuItem>)}
+              <TextField
+                label="Shots"
+                value={shots}
+                onChange={(e) => setShots(e.target.value)}
+                error={faultAt('shots') !== undefined}
+                helperText={faultAt('shots') ?? 'Averaged; 3 to 6 are usual'}
+                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+                fullWidth
+              />
+              <TextField
+                select
+                label="Let it go"
+                value={fault}
+                onChange={(e) => setFault(e.target.value)}
+                helperText="To see what a bad reading does"
+                fullWidth
+              >
+                {desk.choices.faults.map((f) => (
+                  <MenuItem key={f.key} value={f.key}>
+                    {f.name}
+                  </MenuItem>
+                ))}
               </TextField>
             </Stack>
           ) : (
             <>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-                <TextField select label="Surface" value={surface} onChange={(e) => setSurface(e.target.value)} fullWidth>
-                  {desk.choices.surfaces.map((s) => <MenuItem key={s.key} value={s.key}>{s.name}</MenuItem>)}
+                <TextField
+                  select
+                  label="Surface"
+                  value={surface}
+                  onChange={(e) => setSurface(e.target.value)}
+                  fullWidth
+                >
+                  {desk.choices.surfaces.map((s) => (
+                    <MenuItem key={s.key} value={s.key}>
+                      {s.name}
+                    </MenuItem>
+                  ))}
                 </TextField>
-                <TextField select label="Light / observer" value={viewing} onChange={(e) => setViewing(e.target.value)} fullWidth>
-                  {LIGHTS.map((l) => <MenuItem key={l} value={l}>{l}</MenuItem>)}
+                <TextField
+                  select
+                  label="Light / observer"
+                  value={viewing}
+                  onChange={(e) => setViewing(e.target.value)}
+                  fullWidth
+                >
+                  {LIGHTS.map((l) => (
+                    <MenuItem key={l} value={l}>
+                      {l}
+                    </MenuItem>
+                  ))}
                 </TextField>
               </Stack>
               <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-                <Typography component="legend" sx={{ mb: 1 }}>As the instrument shows it</Typography>
+                <Typography component="legend" sx={{ mb: 1 }}>
+                  As the instrument shows it
+                </Typography>
                 {angles.map((a) => (
                   <Stack key={a} direction="row" sx={{ gap: 1, mb: 1, alignItems: 'flex-start' }}>
                     <Typography sx={{ width: 52, pt: 1.5 }}>{a}°</Typography>
@@ -79,7 +190,18 @@ export function MeasureDialog({ jobId, desk, sample, doer, onClose }: { jobId: s
                       const text = cells[`${a}.${i}`] ?? '';
                       const bad = text !== '' && typedNumber(text) === null;
                       const said = i === 0 ? faultAt(`readings.0.labs.${a}`) : undefined;
-                      return <TextField key={c} label={c} value={text} error={bad || said !== undefined} helperText={bad ? 'A number' : said} onChange={(e) => setCells({ ...cells, [`${a}.${i}`]: e.target.value })} slotProps={{ htmlInput: { inputMode: 'decimal', 'aria-label': `${c} at ${a} degrees` } }} fullWidth />;
+                      return (
+                        <TextField
+                          key={c}
+                          label={c}
+                          value={text}
+                          error={bad || said !== undefined}
+                          helperText={bad ? 'A number' : said}
+                          onChange={(e) => setCells({ ...cells, [`${a}.${i}`]: e.target.value })}
+                          slotProps={{ htmlInput: { inputMode: 'decimal', 'aria-label': `${c} at ${a} degrees` } }}
+                          fullWidth
+                        />
+                      );
                     })}
                   </Stack>
                 ))}
@@ -90,7 +212,9 @@ export function MeasureDialog({ jobId, desk, sample, doer, onClose }: { jobId: s
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" disabled={doer.busy} onClick={() => void send()}>{how === 'instrument' ? 'Take the shots' : 'Add the reading'}</Button>
+        <Button variant="contained" disabled={doer.busy} onClick={() => void send()}>
+          {how === 'instrument' ? 'Take the shots' : 'Add the reading'}
+        </Button>
       </DialogActions>
     </Dialog>
   );

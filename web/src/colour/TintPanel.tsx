@@ -8,14 +8,41 @@ import { Strip } from './Ribbon';
 import { samplePath, type DeskDoer } from './useDesk';
 
 /** Up to three ways to bring the card's cup nearer to the car. */
-export function TintPanel({ jobId, card, car, doer, onShoot }: { jobId: string; card: ColourSample; car: ColourSample; doer: DeskDoer; onShoot: (id: string) => void }) {
+export function TintPanel({
+  jobId,
+  card,
+  car,
+  doer,
+  onShoot,
+}: {
+  jobId: string;
+  card: ColourSample;
+  car: ColourSample;
+  doer: DeskDoer;
+  onShoot: (id: string) => void;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const grams = typed === null ? (card.formula?.totalGrams ?? 200) : typedNumber(typed);
   const unreadable = grams === null || grams < 1;
-  const ask = useMutation({ mutationFn: () => unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/tint', { ...samplePath(jobId, card.id), body: { cupGrams: grams } })) });
+  const ask = useMutation({
+    mutationFn: () =>
+      unwrap(
+        api.POST('/api/jobs/{job}/colour/samples/{sample}/tint', {
+          ...samplePath(jobId, card.id),
+          body: { cupGrams: grams },
+        }),
+      ),
+  });
   const adopt = (place: number) =>
     void doer
-      .run(() => unwrap(api.POST('/api/jobs/{job}/colour/samples/{sample}/tint/{place}', { params: { path: { job: jobId, sample: card.id, place } }, body: { cupGrams: ask.data?.cupGrams ?? grams } })))
+      .run(() =>
+        unwrap(
+          api.POST('/api/jobs/{job}/colour/samples/{sample}/tint/{place}', {
+            params: { path: { job: jobId, sample: card.id, place } },
+            body: { cupGrams: ask.data?.cupGrams ?? grams },
+          }),
+        ),
+      )
       .then((desk) => {
         const newest = desk?.samples.filter((s) => s.kind === 'card').at(-1);
         if (newest !== undefined) {
@@ -24,51 +51,129 @@ export function TintPanel({ jobId, card, car, doer, onShoot }: { jobId: string; 
       });
   return (
     <Box component="section" aria-label="Tint advice">
-      <Typography variant="h2" sx={{ mb: 0.5 }}>Tint advice</Typography>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Tint advice
+      </Typography>
       {card.formula !== null && (
         <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>
-          In the cup{card.formula.number === null ? '' : `, formula ${card.formula.number}`}: {card.formula.toners.map((t) => `${t.name.toLowerCase()} ${t.grams.toFixed(1)} g`).join(', ')}.
+          In the cup{card.formula.number === null ? '' : `, formula ${card.formula.number}`}:{' '}
+          {card.formula.toners.map((t) => `${t.name.toLowerCase()} ${t.grams.toFixed(1)} g`).join(', ')}.
         </Typography>
       )}
       <Stack direction="row" sx={{ gap: 1.5, alignItems: 'flex-start', mb: 2, flexWrap: 'wrap' }}>
-        <TextField label="Toners in the cup now, g" value={typed ?? String(grams)} error={unreadable} helperText={unreadable ? 'Type grams, like 180.' : undefined} onChange={(e) => setTyped(e.target.value)} onKeyDown={(e) => e.stopPropagation()} slotProps={{ htmlInput: { inputMode: 'decimal' } }} sx={{ width: 200 }} />
-        <Button variant="contained" disabled={unreadable || ask.isPending} onClick={() => ask.mutate()}>{ask.isPending ? 'Searching' : 'How to tint it'}</Button>
+        <TextField
+          label="Toners in the cup now, g"
+          value={typed ?? String(grams)}
+          error={unreadable}
+          helperText={unreadable ? 'Type grams, like 180.' : undefined}
+          onChange={(e) => setTyped(e.target.value)}
+          onKeyDown={(e) => e.stopPropagation()}
+          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+          sx={{ width: 200 }}
+        />
+        <Button variant="contained" disabled={unreadable || ask.isPending} onClick={() => ask.mutate()}>
+          {ask.isPending ? 'Searching' : 'How to tint it'}
+        </Button>
       </Stack>
-      {ask.isError && <Alert severity="warning" variant="outlined">{ask.error.message} {'problem' in ask.error ? (ask.error as { problem: { detail?: string } | null }).problem?.detail : ''}</Alert>}
+      {ask.isError && (
+        <Alert severity="warning" variant="outlined">
+          {ask.error.message}{' '}
+          {'problem' in ask.error ? (ask.error as { problem: { detail?: string } | null }).problem?.detail : ''}
+        </Alert>
+      )}
       {ask.data !== undefined && ask.data.corrections.length === 0 && <Typography>{ask.data.says}</Typography>}
       {ask.data !== undefined && ask.data.corrections.length > 0 && (
         <>
-          <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { md: `repeat(${ask.data.corrections.length}, 1fr)` } }}>
-            {ask.data.corrections.map((c, i) => <CorrectionCard key={i} correction={c} car={car} place={i} busy={doer.busy} onAdopt={() => adopt(i)} />)}
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 1.5,
+              gridTemplateColumns: { md: `repeat(${ask.data.corrections.length}, 1fr)` },
+            }}
+          >
+            {ask.data.corrections.map((c, i) => (
+              <CorrectionCard key={i} correction={c} car={car} place={i} busy={doer.busy} onAdopt={() => adopt(i)} />
+            ))}
           </Box>
-          <Typography variant="caption" component="p" color="text.secondary" sx={{ mt: 1 }}>{ask.data.source}</Typography>
+          <Typography variant="caption" component="p" color="text.secondary" sx={{ mt: 1 }}>
+            {ask.data.source}
+          </Typography>
         </>
       )}
     </Box>
   );
 }
 
-function CorrectionCard({ correction: c, car, place, busy, onAdopt }: { correction: Correction; car: ColourSample; place: number; busy: boolean; onAdopt: () => void }) {
+function CorrectionCard({
+  correction: c,
+  car,
+  place,
+  busy,
+  onAdopt,
+}: {
+  correction: Correction;
+  car: ColourSample;
+  place: number;
+  busy: boolean;
+  onAdopt: () => void;
+}) {
   return (
-    <Stack component="article" aria-label={`Correction ${place + 1}`} sx={{ border: (t) => `1px solid ${t.tokens.line}`, borderRadius: 1.5, backgroundColor: (t) => t.tokens.surface, p: 1.75, gap: 1 }}>
+    <Stack
+      component="article"
+      aria-label={`Correction ${place + 1}`}
+      sx={{
+        border: (t) => `1px solid ${t.tokens.line}`,
+        borderRadius: 1.5,
+        backgroundColor: (t) => t.tokens.surface,
+        p: 1.75,
+        gap: 1,
+      }}
+    >
       <Typography variant="h3">{c.isRemix ? 'Weigh it again' : place === 0 ? 'First choice' : 'Or'}</Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {c.pours.filter((p) => Math.abs(p.grams) >= 0.05).map((p) => (
-          <Box component="li" key={p.key} sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontSize: '1.1rem' }}>
-            <span>{p.name}</span><strong>{p.grams > 0 ? '+' : '\u2212'}{Math.abs(p.grams).toFixed(1)} g</strong>
-          </Box>
-        ))}
+        {c.pours
+          .filter((p) => Math.abs(p.grams) >= 0.05)
+          .map((p) => (
+            <Box
+              component="li"
+              key={p.key}
+              sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontSize: '1.1rem' }}
+            >
+              <span>{p.name}</span>
+              <strong>
+                {p.grams > 0 ? '+' : '\u2212'}
+                {Math.abs(p.grams).toFixed(1)} g
+              </strong>
+            </Box>
+          ))}
       </Box>
       {car.reading !== null && (
         <Box sx={{ p: 0.75, backgroundColor: (t) => t.tokens.plate }}>
-          <Strip colours={car.reading.angles.filter((a) => c.predicted.some((p) => p.angle === a.angle))} label="The car" height={20} />
+          <Strip
+            colours={car.reading.angles.filter((a) => c.predicted.some((p) => p.angle === a.angle))}
+            label="The car"
+            height={20}
+          />
           <Strip colours={c.predicted} label="Predicted" height={20} />
         </Box>
       )}
-      <Typography><strong>{c.before.toFixed(1)} → {c.after.toFixed(1)}</strong> <Typography component="span" variant="body2" color="text.secondary">off over all angles, predicted</Typography></Typography>
-      <Typography variant="body2" sx={{ flexGrow: 1 }}>{c.does.join('; ')}.</Typography>
-      <Typography variant="body2" color="text.secondary">{c.isRemix ? 'Another cup' : 'Cup then'}: {c.totalGrams.toFixed(1)} g of toners</Typography>
-      <Button variant={place === 0 ? 'contained' : 'outlined'} disabled={busy} onClick={onAdopt}>Take it, shoot a card</Button>
+      <Typography>
+        <strong>
+          {c.before.toFixed(1)} → {c.after.toFixed(1)}
+        </strong>{' '}
+        <Typography component="span" variant="body2" color="text.secondary">
+          off over all angles, predicted
+        </Typography>
+      </Typography>
+      <Typography variant="body2" sx={{ flexGrow: 1 }}>
+        {c.does.join('; ')}.
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {c.isRemix ? 'Another cup' : 'Cup then'}: {c.totalGrams.toFixed(1)} g of toners
+      </Typography>
+      <Button variant={place === 0 ? 'contained' : 'outlined'} disabled={busy} onClick={onAdopt}>
+        Take it, shoot a card
+      </Button>
     </Stack>
   );
 }

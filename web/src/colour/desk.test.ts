@@ -4,23 +4,63 @@ import { bringIn, takeIn } from './importing';
 import { nearest, ordered } from './SampleRail';
 
 const sample = (part: Partial<ColourSample>): ColourSample => ({
-  id: part.name ?? 'x', number: 1, kind: 'card', name: 'x', struck: false, by: null, at: '', spraying: null, sprayedAt: null, dried: null, note: null, letDownCoats: null, formula: null,
-  eyes: [], reading: null, questions: [], comparison: null, verdict: null, against: null, prediction: null, gate: null, place: null, why: null, clearlyOff: false, ...part,
+  id: part.name ?? 'x',
+  number: 1,
+  kind: 'card',
+  name: 'x',
+  struck: false,
+  by: null,
+  at: '',
+  spraying: null,
+  sprayedAt: null,
+  dried: null,
+  note: null,
+  letDownCoats: null,
+  formula: null,
+  eyes: [],
+  reading: null,
+  questions: [],
+  comparison: null,
+  verdict: null,
+  against: null,
+  prediction: null,
+  gate: null,
+  place: null,
+  why: null,
+  clearlyOff: false,
+  ...part,
 });
 
-const off = (overall: number): ColourSample['comparison'] => ({ angles: [], overall, worst: { angle: 45, dL: 0, dC: 0, dH: 0, da: 0, db: 0, dE: overall }, flop: null, sentence: '', inLampLight: null });
+const off = (overall: number): ColourSample['comparison'] => ({
+  angles: [],
+  overall,
+  worst: { angle: 45, dL: 0, dC: 0, dH: 0, da: 0, db: 0, dE: overall },
+  flop: null,
+  sentence: '',
+  inLampLight: null,
+});
 
 describe('the rail of samples', () => {
   it('shows the newest card first, then variants by place, struck ones last, and never the car', () => {
     const rail = ordered([
-      sample({ name: 'car', kind: 'car', number: 1 }), sample({ name: 'old card', number: 2 }), sample({ name: 'second', kind: 'variant', number: 3, place: 2 }), sample({ name: 'first', kind: 'variant', number: 4, place: 1 }),
-      sample({ name: 'struck', number: 5, struck: true }), sample({ name: 'new card', number: 6 }), sample({ name: 'unread', kind: 'variant', number: 7 }),
+      sample({ name: 'car', kind: 'car', number: 1 }),
+      sample({ name: 'old card', number: 2 }),
+      sample({ name: 'second', kind: 'variant', number: 3, place: 2 }),
+      sample({ name: 'first', kind: 'variant', number: 4, place: 1 }),
+      sample({ name: 'struck', number: 5, struck: true }),
+      sample({ name: 'new card', number: 6 }),
+      sample({ name: 'unread', kind: 'variant', number: 7 }),
     ]);
     expect(rail.map((s) => s.name)).toEqual(['new card', 'old card', 'first', 'second', 'unread', 'struck']);
   });
 
   it('opens a let-down set at the card nearest to the car', () => {
-    const cards = [sample({ name: '3', comparison: off(4) }), sample({ name: '2.5', comparison: off(1.2) }), sample({ name: '2', comparison: off(0.4), struck: true }), sample({ name: '1' })];
+    const cards = [
+      sample({ name: '3', comparison: off(4) }),
+      sample({ name: '2.5', comparison: off(1.2) }),
+      sample({ name: '2', comparison: off(0.4), struck: true }),
+      sample({ name: '1' }),
+    ];
     expect(nearest(cards)?.name).toBe('2.5');
     expect(nearest([sample({ name: 'only' })])?.name).toBe('only');
     expect(nearest([])).toBeUndefined();
@@ -39,10 +79,25 @@ describe('bringing readings in', () => {
   });
 
   const stream = (...parts: string[]) =>
-    new Response(new ReadableStream({ start(c) { for (const p of parts) { c.enqueue(new TextEncoder().encode(p)); } c.close(); } }), { status: 200, headers: { 'Content-Type': 'application/x-ndjson' } });
+    new Response(
+      new ReadableStream({
+        start(c) {
+          for (const p of parts) {
+            c.enqueue(new TextEncoder().encode(p));
+          }
+          c.close();
+        },
+      }),
+      { status: 200, headers: { 'Content-Type': 'application/x-ndjson' } },
+    );
 
   it('sends the file as it is, under its name', async () => {
-    answers.mockResolvedValue(new Response(JSON.stringify({ id: 'i', rows: 1, samples: [], faults: [], leftOut: 0, name: 'a b.csv', format: 'csv' }), { status: 201, headers: { 'Content-Type': 'application/json' } }));
+    answers.mockResolvedValue(
+      new Response(
+        JSON.stringify({ id: 'i', rows: 1, samples: [], faults: [], leftOut: 0, name: 'a b.csv', format: 'csv' }),
+        { status: 201, headers: { 'Content-Type': 'application/json' } },
+      ),
+    );
     const found = await bringIn('job', new File(['sample,L\nx,1'], 'a b.csv'));
     const request = answers.mock.calls[0]?.[0];
     expect(request?.url).toContain('/api/jobs/job/colour/imports?name=a%20b.csv');
@@ -58,7 +113,9 @@ describe('bringing readings in', () => {
   });
 
   it('says why nothing was taken', async () => {
-    answers.mockResolvedValue(stream('{"done":250,"of":1000}\n', '{"title":"Nothing was taken.","detail":"They cannot be averaged."}\n'));
+    answers.mockResolvedValue(
+      stream('{"done":250,"of":1000}\n', '{"title":"Nothing was taken.","detail":"They cannot be averaged."}\n'),
+    );
     expect(await takeIn('job', 'i', {}, () => undefined)).toBe('Nothing was taken. They cannot be averaged.');
     answers.mockRejectedValue(new TypeError('no network'));
     expect(await takeIn('job', 'i', {}, () => undefined)).toBe('The shop computer does not answer.');

@@ -21,10 +21,22 @@ interface Step {
   detail?: string;
 }
 
-/** Takes what was looked through, telling how far it is. Null when all went in; otherwise the sentence that says why nothing did. */
-export async function takeIn(job: string, id: string, as: Record<string, string>, onProgress: (share: number) => void): Promise<string | null> {
+/**
+ * Takes what was looked through, telling how far it is. Null when all went in; otherwise the sentence that says why
+ * nothing did.
+ */
+export async function takeIn(
+  job: string,
+  id: string,
+  as: Record<string, string>,
+  onProgress: (share: number) => void,
+): Promise<string | null> {
   try {
-    const { data, response } = await api.POST('/api/jobs/{job}/colour/imports/{import}/take', { params: { path: { job, import: id } }, body: { as }, parseAs: 'stream' });
+    const { data, response } = await api.POST('/api/jobs/{job}/colour/imports/{import}/take', {
+      params: { path: { job, import: id } },
+      body: { as },
+      parseAs: 'stream',
+    });
     if (!response.ok || data == null) {
       return 'Nothing was taken. Try again.';
     }

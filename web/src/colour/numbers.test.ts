@@ -16,7 +16,9 @@ describe('numbers of the colour station', () => {
   });
 
   it('reads decimal commas and minus signs, and nothing else', () => {
-    expect(['12', '12.5', '12,5', '-3', '\u22123', '.5', '+4'].map(typedNumber)).toEqual([12, 12.5, 12.5, -3, -3, 0.5, 4]);
+    expect(['12', '12.5', '12,5', '-3', '\u22123', '.5', '+4'].map(typedNumber)).toEqual([
+      12, 12.5, 12.5, -3, -3, 0.5, 4,
+    ]);
     expect(['', 'a', '1e5', '1 2', '1,2,3', '--1'].map(typedNumber)).toEqual([null, null, null, null, null, null]);
   });
 

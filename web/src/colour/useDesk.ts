@@ -27,7 +27,10 @@ export function useDeskDoer(jobId: string, version: number): DeskDoer {
   const client = useQueryClient();
   const changed = async () => {
     // The spine and the list of cars tell what the desk means.
-    await Promise.all([client.invalidateQueries({ queryKey: keys.job(jobId), exact: true }), client.invalidateQueries({ queryKey: keys.jobs })]);
+    await Promise.all([
+      client.invalidateQueries({ queryKey: keys.job(jobId), exact: true }),
+      client.invalidateQueries({ queryKey: keys.jobs }),
+    ]);
   };
   const doing = useMutation({
     mutationFn: (work: () => Promise<ColourDesk>) => work(),

@@ -19,7 +19,13 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
   let below = 0;
   let lastLabel = Infinity;
   return (
-    <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${cup.name}: ${cup.pours.map((p) => `${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`).join(', ')}`}>
+    <svg
+      width={w}
+      height={h}
+      viewBox={`0 0 ${w} ${h}`}
+      role="img"
+      aria-label={`${cup.name}: ${cup.pours.map((p) => `${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`).join(', ')}`}
+    >
       {cup.pours.map((pour, i) => {
         const from = below;
         below = pour.lineMm;
@@ -28,12 +34,25 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
         return (
           <g key={pour.component}>
             <path d={band(from, pour.lineMm)} fill={tokens.ink} fillOpacity={0.34 - i * 0.1} />
-            <path d={`M${cx - widthAt(pour.lineMm) / 2} ${y(pour.lineMm)} H${cx + widthAt(pour.lineMm) / 2 + 6} L${cx + (topMm * s) / 2 + 10} ${label}`} fill="none" stroke={tokens.ink} strokeWidth={1.4} />
-            <text x={cx + (topMm * s) / 2 + 13} y={label + 4.5} fontSize="13" fontWeight="640" fill={tokens.ink}>{pour.cumulativeGrams.toFixed(1)} g</text>
+            <path
+              d={`M${cx - widthAt(pour.lineMm) / 2} ${y(pour.lineMm)} H${cx + widthAt(pour.lineMm) / 2 + 6} L${cx + (topMm * s) / 2 + 10} ${label}`}
+              fill="none"
+              stroke={tokens.ink}
+              strokeWidth={1.4}
+            />
+            <text x={cx + (topMm * s) / 2 + 13} y={label + 4.5} fontSize="13" fontWeight="640" fill={tokens.ink}>
+              {pour.cumulativeGrams.toFixed(1)} g
+            </text>
           </g>
         );
       })}
-      <path d={`M${cx - widthAt(heightMm) / 2} ${y(heightMm)} L${cx - widthAt(0) / 2} ${y(0)} H${cx + widthAt(0) / 2} L${cx + widthAt(heightMm) / 2} ${y(heightMm)}`} fill="none" stroke={tokens.ink} strokeWidth={2.2} strokeLinejoin="round" />
+      <path
+        d={`M${cx - widthAt(heightMm) / 2} ${y(heightMm)} L${cx - widthAt(0) / 2} ${y(0)} H${cx + widthAt(0) / 2} L${cx + widthAt(heightMm) / 2} ${y(heightMm)}`}
+        fill="none"
+        stroke={tokens.ink}
+        strokeWidth={2.2}
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }

@@ -17,18 +17,36 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
     <Box sx={{ display: 'flex', flexGrow: 1, minHeight: 0, flexDirection: { xs: 'column', lg: 'row' } }}>
       <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' }, p: { xs: 2, md: 2.5 } }}>
         {plan.cups.length === 0 ? (
-          <Empty title="Nothing to mix yet">Place a repair in station 1, Car; the cups follow from the areas of the coats.</Empty>
+          <Empty title="Nothing to mix yet">
+            Place a repair in station 1, Car; the cups follow from the areas of the coats.
+          </Empty>
         ) : (
           <>
             <Stack direction="row" sx={{ gap: 2, mb: 2, flexWrap: 'wrap', alignItems: 'center' }}>
               <Box sx={{ flexGrow: 1 }}>
-                <Typography variant="h2" component="h2">What to mix, in spraying order</Typography>
-                <Typography color="text.secondary">Reducer: <Why reasons={[plan.reducer.reason]} label="Reducer"><strong>{plan.reducer.words}</strong></Why></Typography>
+                <Typography variant="h2" component="h2">
+                  What to mix, in spraying order
+                </Typography>
+                <Typography color="text.secondary">
+                  Reducer:{' '}
+                  <Why reasons={[plan.reducer.reason]} label="Reducer">
+                    <strong>{plan.reducer.words}</strong>
+                  </Why>
+                </Typography>
               </Box>
-              <QuantityField label="Left in gun and filter" value={plan.remainder.value} unit="ml" width={176} error={handle.fault('plan.remainderMl')} onCommit={(ml) => handle.change(setRemainder(document, ml))} />
+              <QuantityField
+                label="Left in gun and filter"
+                value={plan.remainder.value}
+                unit="ml"
+                width={176}
+                error={handle.fault('plan.remainderMl')}
+                onCommit={(ml) => handle.change(setRemainder(document, ml))}
+              />
             </Stack>
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xl: '1fr 1fr' } }}>
-              {plan.cups.map((cup) => <CupCard key={cup.id} cup={cup} handle={handle} />)}
+              {plan.cups.map((cup) => (
+                <CupCard key={cup.id} cup={cup} handle={handle} />
+              ))}
             </Box>
           </>
         )}
@@ -41,38 +59,90 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
 function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
   const units = useUnits();
   return (
-    <Box component="section" aria-label={cup.name} sx={{ border: (t) => `1px solid ${t.tokens.line}`, borderRadius: 1.5, backgroundColor: (t) => t.tokens.surface, p: 2 }}>
+    <Box
+      component="section"
+      aria-label={cup.name}
+      sx={{
+        border: (t) => `1px solid ${t.tokens.line}`,
+        borderRadius: 1.5,
+        backgroundColor: (t) => t.tokens.surface,
+        p: 2,
+      }}
+    >
       <Stack direction="row" sx={{ alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap', mb: 1 }}>
-        <Typography variant="h2" component="h3">{cup.name}</Typography>
-        <Box sx={{ fontSize: '1.35rem' }}><WhyFigure figure={cup.total} label={`${cup.name} to mix`} strong /></Box>
-        {cup.count > 1 && <Typography>in {cup.count} cups of {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}</Typography>}
-        <Typography variant="body2" color="text.secondary" sx={{ flexGrow: 1 }}>{cup.product}</Typography>
+        <Typography variant="h2" component="h3">
+          {cup.name}
+        </Typography>
+        <Box sx={{ fontSize: '1.35rem' }}>
+          <WhyFigure figure={cup.total} label={`${cup.name} to mix`} strong />
+        </Box>
+        {cup.count > 1 && (
+          <Typography>
+            in {cup.count} cups of {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}
+          </Typography>
+        )}
+        <Typography variant="body2" color="text.secondary" sx={{ flexGrow: 1 }}>
+          {cup.product}
+        </Typography>
       </Stack>
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2, alignItems: { sm: 'flex-end' } }}>
         <CupDrawing cup={cup} />
         <Box sx={{ flexGrow: 1, minWidth: 0 }}>
           <Table size="small" aria-label={`Pour into each ${cup.name} cup`}>
-            <TableHead><TableRow><TableCell>Pour</TableCell><TableCell align="right">Parts</TableCell><TableCell align="right">Volume</TableCell><TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>Scale shows</TableCell></TableRow></TableHead>
+            <TableHead>
+              <TableRow>
+                <TableCell>Pour</TableCell>
+                <TableCell align="right">Parts</TableCell>
+                <TableCell align="right">Volume</TableCell>
+                <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                  Scale shows
+                </TableCell>
+              </TableRow>
+            </TableHead>
             <TableBody>
               {cup.pours.map((p) => (
                 <TableRow key={p.component}>
-                  <TableCell>{p.component}</TableCell><TableCell align="right">{p.parts}</TableCell><TableCell align="right">{formatQuantity({ value: p.ml, unit: 'ml' }, units)}</TableCell>
-                  <TableCell align="right"><strong>{p.cumulativeGrams.toFixed(1)} g</strong></TableCell>
+                  <TableCell>{p.component}</TableCell>
+                  <TableCell align="right">{p.parts}</TableCell>
+                  <TableCell align="right">{formatQuantity({ value: p.ml, unit: 'ml' }, units)}</TableCell>
+                  <TableCell align="right">
+                    <strong>{p.cumulativeGrams.toFixed(1)} g</strong>
+                  </TableCell>
                 </TableRow>
               ))}
             </TableBody>
           </Table>
           <Typography variant="body2" sx={{ mt: 1.25 }}>
-            {cup.coats.map((c, i) => <span key={c.coat}>{i > 0 && ', '}{c.name} <WhyFigure figure={c.volume} label={`Paint for ${c.name}`} /></span>)}
+            {cup.coats.map((c, i) => (
+              <span key={c.coat}>
+                {i > 0 && ', '}
+                {c.name} <WhyFigure figure={c.volume} label={`Paint for ${c.name}`} />
+              </span>
+            ))}
           </Typography>
         </Box>
-        <RatioField cup={cup} error={handle.fault(`plan.ratios.${cup.role}`)} onCommit={(ratio) => handle.change(setRatio(handle.document, cup.role, ratio, cup.standardRatio))} typedRatio={handle.document.plan.ratios?.[cup.role]} />
+        <RatioField
+          cup={cup}
+          error={handle.fault(`plan.ratios.${cup.role}`)}
+          onCommit={(ratio) => handle.change(setRatio(handle.document, cup.role, ratio, cup.standardRatio))}
+          typedRatio={handle.document.plan.ratios?.[cup.role]}
+        />
       </Stack>
     </Box>
   );
 }
 
-function RatioField({ cup, error, onCommit, typedRatio }: { cup: Cup; error: string | undefined; onCommit: (ratio: string) => void; typedRatio: string | undefined }) {
+function RatioField({
+  cup,
+  error,
+  onCommit,
+  typedRatio,
+}: {
+  cup: Cup;
+  error: string | undefined;
+  onCommit: (ratio: string) => void;
+  typedRatio: string | undefined;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const shown = typedRatio ?? cup.ratio;
   const commit = () => {
@@ -89,7 +159,14 @@ function RatioField({ cup, error, onCommit, typedRatio }: { cup: Cup; error: str
       helperText={error ?? (shown === cup.standardRatio ? 'as the data sheet' : `data sheet: ${cup.standardRatio}`)}
       onChange={(event) => setTyped(event.target.value)}
       onBlur={commit}
-      onKeyDown={(event) => { if (event.key === 'Enter') { commit(); } else if (event.key === 'Escape') { setTyped(null); } event.stopPropagation(); }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') {
+          commit();
+        } else if (event.key === 'Escape') {
+          setTyped(null);
+        }
+        event.stopPropagation();
+      }}
       sx={{ width: { xs: '100%', sm: 168 }, flexShrink: 0, alignSelf: { sm: 'flex-start' } }}
     />
   );

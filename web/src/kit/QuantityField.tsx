@@ -49,7 +49,10 @@ export function QuantityField({ label, value, unit, error, onCommit, width = 150
         }
         event.stopPropagation();
       }}
-      slotProps={{ input: { endAdornment: <InputAdornment position="end">{unitSymbol(unit, system)}</InputAdornment> }, htmlInput: { inputMode: system === 'us' ? 'text' : 'decimal' } }}
+      slotProps={{
+        input: { endAdornment: <InputAdornment position="end">{unitSymbol(unit, system)}</InputAdornment> },
+        htmlInput: { inputMode: system === 'us' ? 'text' : 'decimal' },
+      }}
       sx={{ width }}
     />
   );

@@ -11,7 +11,13 @@ export function SeverityMark({ severity, size = 18 }: { severity: Severity; size
       viewBox="0 0 20 20"
       role="img"
       aria-label={WORDS[severity]}
-      sx={{ width: size, height: size, flexShrink: 0, color: (t) => (severity === 'stop' ? t.tokens.stop : severity === 'look-out' ? t.tokens.lookOut : t.tokens.inkSoft) }}
+      sx={{
+        width: size,
+        height: size,
+        flexShrink: 0,
+        color: (t) =>
+          severity === 'stop' ? t.tokens.stop : severity === 'look-out' ? t.tokens.lookOut : t.tokens.inkSoft,
+      }}
     >
       {severity === 'note' && <circle cx="10" cy="10" r="6" fill="none" stroke="currentColor" strokeWidth="2.5" />}
       {severity === 'look-out' && <path d="M10 2.5 18.5 17.5H1.5Z" fill="currentColor" />}

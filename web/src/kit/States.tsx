@@ -22,7 +22,9 @@ export function Failed({ error, retry }: { error: unknown; retry?: () => void })
         <Typography variant="h2">{problem?.message ?? 'This page could not be shown.'}</Typography>
       </Stack>
       <Typography>
-        {problem?.isOffline ? 'Check that the shop computer is on and the network is plugged in. Nothing you typed is lost.' : (problem?.problem?.detail ?? 'Try again; nothing you typed is lost.')}
+        {problem?.isOffline
+          ? 'Check that the shop computer is on and the network is plugged in. Nothing you typed is lost.'
+          : (problem?.problem?.detail ?? 'Try again; nothing you typed is lost.')}
       </Typography>
       {retry && (
         <Button variant="contained" onClick={retry}>

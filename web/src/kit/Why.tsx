@@ -38,13 +38,24 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
         sx={{
-          font: 'inherit', color: 'inherit', minHeight: 32, px: 0.5, mx: -0.5, borderRadius: 1, verticalAlign: 'baseline',
-          textDecoration: 'underline dotted', textDecorationColor: (t) => t.tokens.inkSoft, textUnderlineOffset: '0.22em',
-          '&:hover': { backgroundColor: (t) => t.tokens.line }, '@media print': { textDecoration: 'none' },
+          font: 'inherit',
+          color: 'inherit',
+          minHeight: 32,
+          px: 0.5,
+          mx: -0.5,
+          borderRadius: 1,
+          verticalAlign: 'baseline',
+          textDecoration: 'underline dotted',
+          textDecorationColor: (t) => t.tokens.inkSoft,
+          textUnderlineOffset: '0.22em',
+          '&:hover': { backgroundColor: (t) => t.tokens.line },
+          '@media print': { textDecoration: 'none' },
         }}
       >
         {children}
-        <Box component="span" sx={visuallyHidden}>, {label}: why?</Box>
+        <Box component="span" sx={visuallyHidden}>
+          , {label}: why?
+        </Box>
       </ButtonBase>
       <Popover
         open={anchor !== null}
@@ -61,10 +72,15 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
             {i > 0 && <Divider sx={{ my: 1.5 }} />}
             <Typography>{phraseText(reason.rule, units)}</Typography>
             {reason.inputs.length > 0 && (
-              <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, rowGap: 0.25, my: 1 }}>
+              <Box
+                component="dl"
+                sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, rowGap: 0.25, my: 1 }}
+              >
                 {reason.inputs.map((input) => (
                   <Box key={input.name} sx={{ display: 'contents' }}>
-                    <Typography component="dt" variant="body2" color="text.secondary">{input.name}</Typography>
+                    <Typography component="dt" variant="body2" color="text.secondary">
+                      {input.name}
+                    </Typography>
                     <Typography component="dd" variant="body2" sx={{ m: 0, textAlign: 'right' }}>
                       {typeof input.value === 'object' ? formatQuantity(input.value, units) : input.value}
                     </Typography>

@@ -12,7 +12,9 @@ interface Fixture {
   refuses: { text: string; dimension: string; system: UnitSystem }[];
 }
 
-const fixture = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../../core/tests/fixtures/units.json'), 'utf8')) as Fixture;
+const fixture = JSON.parse(
+  readFileSync(resolve(import.meta.dirname, '../../../core/tests/fixtures/units.json'), 'utf8'),
+) as Fixture;
 const BASE: Record<string, string> = { length: 'mm', volume: 'ml', temperature: 'degC', pressure: 'bar' };
 
 describe('units, with the cases of the core', () => {
@@ -36,7 +38,12 @@ describe('units, with the cases of the core', () => {
 
 it('gives inputs a number they can read back', () => {
   for (const system of ['metric', 'us'] as const) {
-    for (const [value, base, slack] of [[240, 'mm', 1.6], [22, 'degC', 0.5], [40, 'ml', 1.5], [1.4, 'bar', 0.05]] as const) {
+    for (const [value, base, slack] of [
+      [240, 'mm', 1.6],
+      [22, 'degC', 0.5],
+      [40, 'ml', 1.5],
+      [1.4, 'bar', 0.05],
+    ] as const) {
       const text = numberFor(value, base, system);
       expect(text).toMatch(/^-?[\d./ ]+$/);
       expect(Math.abs((parseQuantity(text, base, system) ?? NaN) - value)).toBeLessThanOrEqual(slack);
@@ -44,8 +51,12 @@ it('gives inputs a number they can read back', () => {
   }
 });
 
-it('puts quantities into phrases in the reader\'s units', () => {
-  const phrase = { text: 'Needs {need}, has {room} on {panel}.', values: { need: { value: 254, unit: 'mm' }, room: { value: 127, unit: 'mm' }, panel: 'Roof' }, plain: '' };
+it("puts quantities into phrases in the reader's units", () => {
+  const phrase = {
+    text: 'Needs {need}, has {room} on {panel}.',
+    values: { need: { value: 254, unit: 'mm' }, room: { value: 127, unit: 'mm' }, panel: 'Roof' },
+    plain: '',
+  };
   expect(phraseText(phrase, 'metric')).toBe('Needs 254 mm, has 127 mm on Roof.');
   expect(phraseText(phrase, 'us')).toBe('Needs 10 in, has 5 in on Roof.');
 });

@@ -12,9 +12,16 @@ interface UnitInfo {
   dimension: Dimension;
 }
 
-export type Dimension = 'length' | 'film' | 'area' | 'volume' | 'mass' | 'pressure' | 'temperature' | 'duration' | 'share';
+export type Dimension =
+  'length' | 'film' | 'area' | 'volume' | 'mass' | 'pressure' | 'temperature' | 'duration' | 'share';
 
-const unit = (dimension: Dimension, symbol: string, decimals: number, factor = 1, offset = 0): UnitInfo => ({ dimension, symbol, decimals, factor, offset });
+const unit = (dimension: Dimension, symbol: string, decimals: number, factor = 1, offset = 0): UnitInfo => ({
+  dimension,
+  symbol,
+  decimals,
+  factor,
+  offset,
+});
 
 const UNITS: Record<string, UnitInfo> = {
   mm: unit('length', 'mm', 0),
@@ -44,9 +51,31 @@ const UNITS: Record<string, UnitInfo> = {
 };
 
 const SPELLINGS: Record<string, string> = {
-  '"': 'in', '”': 'in', inch: 'in', inches: 'in', "'": 'ft', '°c': 'degc', c: 'degc', '°f': 'degf', f: 'degf', 'µm': 'um', 'μm': 'um',
-  mils: 'mil', 'm²': 'm2', 'ft²': 'ft2', 'cm²': 'cm2', 'in²': 'in2', floz: 'fl oz', oz: 'fl oz', litre: 'l', liter: 'l', gr: 'g', mins: 'min', minutes: 'min',
-  millimetre: 'mm', millimeter: 'mm',
+  '"': 'in',
+  '”': 'in',
+  inch: 'in',
+  inches: 'in',
+  "'": 'ft',
+  '°c': 'degc',
+  c: 'degc',
+  '°f': 'degf',
+  f: 'degf',
+  µm: 'um',
+  μm: 'um',
+  mils: 'mil',
+  'm²': 'm2',
+  'ft²': 'ft2',
+  'cm²': 'cm2',
+  'in²': 'in2',
+  floz: 'fl oz',
+  oz: 'fl oz',
+  litre: 'l',
+  liter: 'l',
+  gr: 'g',
+  mins: 'min',
+  minutes: 'min',
+  millimetre: 'mm',
+  millimeter: 'mm',
 };
 
 const US: Partial<Record<string, string>> = { mm: 'in', um: 'mil', m2: 'ft2', ml: 'fl oz', bar: 'psi', degc: 'degf' };
@@ -92,7 +121,9 @@ const FAR_MM = 2000;
 /** "240 mm", "9 1/2 in", "5 m": rounded for the bench. `value` is in the quantity's own (base) unit. */
 export function formatQuantity(quantity: Quantity, system: UnitSystem): string {
   if (quantity.unit.toLowerCase() === 'mm' && Math.abs(quantity.value) >= FAR_MM) {
-    return system === 'us' ? `${Math.round(convert(quantity.value, 'mm', 'ft'))} ft` : `${Number(convert(quantity.value, 'mm', 'm').toFixed(1))} m`;
+    return system === 'us'
+      ? `${Math.round(convert(quantity.value, 'mm', 'ft'))} ft`
+      : `${Number(convert(quantity.value, 'mm', 'm').toFixed(1))} m`;
   }
   return formatNear(quantity, system);
 }
@@ -153,7 +184,8 @@ export function parseQuantity(text: string, base: string, system: UnitSystem): n
   }
   const wanted = info(base);
   const key = suffix.trim().toLowerCase();
-  const named = key === '' ? (system === 'us' ? (US[base.toLowerCase()] ?? base) : base).toLowerCase() : (SPELLINGS[key] ?? key);
+  const named =
+    key === '' ? (system === 'us' ? (US[base.toLowerCase()] ?? base) : base).toLowerCase() : (SPELLINGS[key] ?? key);
   const from = UNITS[named];
   if (!Number.isFinite(number) || from === undefined || from.dimension !== wanted.dimension) {
     return null;
@@ -162,7 +194,8 @@ export function parseQuantity(text: string, base: string, system: UnitSystem): n
 }
 
 /** What is wrong with a field, with its bounds in the reader's units where the core gave them apart. */
-export const faultText = (fault: FieldFault, system: UnitSystem): string => (fault.phrase === undefined ? fault.detail : phraseText(fault.phrase, system));
+export const faultText = (fault: FieldFault, system: UnitSystem): string =>
+  fault.phrase === undefined ? fault.detail : phraseText(fault.phrase, system);
 
 /** A phrase of the core with its quantities in the reader's units. */
 export function phraseText(phrase: Phrase, system: UnitSystem): string {

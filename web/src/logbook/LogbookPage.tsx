@@ -23,15 +23,28 @@ export function LogbookPage() {
   return (
     <Stack sx={{ p: 3, gap: 2, maxWidth: 860 }}>
       <Typography variant="h1">Logbook</Typography>
-      <Typography color="text.secondary">Jobs that were put away, with every version kept. What each colour taught will be gathered here once jobs are looked back on.</Typography>
+      <Typography color="text.secondary">
+        Jobs that were put away, with every version kept. What each colour taught will be gathered here once jobs are
+        looked back on.
+      </Typography>
       {jobs.data.length === 0 ? (
         <Empty title="Nothing put away yet">When a car has left, a lead puts its job away from Today.</Empty>
       ) : (
         jobs.data.map((job) => (
-          <Stack key={job.id} direction="row" sx={{ alignItems: 'center', gap: 2, borderBottom: (t) => `1px solid ${t.tokens.line}`, py: 1 }}>
-            <Link component={RouterLink} to={`/jobs/${job.id}/car`} sx={{ flexGrow: 1 }}>{job.label} {job.plate}</Link>
+          <Stack
+            key={job.id}
+            direction="row"
+            sx={{ alignItems: 'center', gap: 2, borderBottom: (t) => `1px solid ${t.tokens.line}`, py: 1 }}
+          >
+            <Link component={RouterLink} to={`/jobs/${job.id}/car`} sx={{ flexGrow: 1 }}>
+              {job.label} {job.plate}
+            </Link>
             <Typography color="text.secondary">{job.colour}</Typography>
-            {me.role === 'lead' && <Button variant="outlined" onClick={() => restore.mutate(job.id)}>Bring back</Button>}
+            {me.role === 'lead' && (
+              <Button variant="outlined" onClick={() => restore.mutate(job.id)}>
+                Bring back
+              </Button>
+            )}
           </Stack>
         ))
       )}

@@ -7,13 +7,19 @@ import { z } from 'zod';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys } from '../api/queries';
 
-const form = z.object({ email: z.string().min(1, 'Type your e-mail address.'), password: z.string().min(1, 'Type your password.') });
+const form = z.object({
+  email: z.string().min(1, 'Type your e-mail address.'),
+  password: z.string().min(1, 'Type your password.'),
+});
 type SignIn = z.infer<typeof form>;
 
 export function LoginPage() {
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
-  const { register, handleSubmit, setError, formState } = useForm<SignIn>({ resolver: zodResolver(form), defaultValues: { email: '', password: '' } });
+  const { register, handleSubmit, setError, formState } = useForm<SignIn>({
+    resolver: zodResolver(form),
+    defaultValues: { email: '', password: '' },
+  });
   const signIn = async (values: SignIn) => {
     setProblem(null);
     try {
@@ -28,21 +34,59 @@ export function LoginPage() {
     }
   };
   return (
-    <Box component="main" sx={{ minHeight: '100dvh', display: 'grid', gridTemplateColumns: { md: '1.1fr 1fr' }, alignItems: 'stretch' }}>
-      <Box sx={{ display: { xs: 'none', md: 'block' }, position: 'relative', overflow: 'hidden', backgroundColor: (t) => t.tokens.panel }}>
+    <Box
+      component="main"
+      sx={{ minHeight: '100dvh', display: 'grid', gridTemplateColumns: { md: '1.1fr 1fr' }, alignItems: 'stretch' }}
+    >
+      <Box
+        sx={{
+          display: { xs: 'none', md: 'block' },
+          position: 'relative',
+          overflow: 'hidden',
+          backgroundColor: (t) => t.tokens.panel,
+        }}
+      >
         <Hills />
       </Box>
-      <Stack component="form" noValidate onSubmit={(event) => void handleSubmit(signIn)(event)} spacing={2.5} sx={{ p: { xs: 3, sm: 8 }, justifyContent: 'center', maxWidth: 560 }}>
+      <Stack
+        component="form"
+        noValidate
+        onSubmit={(event) => void handleSubmit(signIn)(event)}
+        spacing={2.5}
+        sx={{ p: { xs: 3, sm: 8 }, justifyContent: 'center', maxWidth: 560 }}
+      >
         <Typography variant="h1">Kalopsis</Typography>
-        <Typography color="text.secondary">Plan the repair nobody will see: where the colour must reach, what to mix, and why.</Typography>
-        {problem !== null && <Alert severity="error" variant="outlined">{problem}</Alert>}
-        <TextField label="E-mail" type="email" autoComplete="username" autoFocus error={formState.errors.email !== undefined} helperText={formState.errors.email?.message} {...register('email')} />
-        <TextField label="Password" type="password" autoComplete="current-password" error={formState.errors.password !== undefined} helperText={formState.errors.password?.message} {...register('password')} />
+        <Typography color="text.secondary">
+          Plan the repair nobody will see: where the colour must reach, what to mix, and why.
+        </Typography>
+        {problem !== null && (
+          <Alert severity="error" variant="outlined">
+            {problem}
+          </Alert>
+        )}
+        <TextField
+          label="E-mail"
+          type="email"
+          autoComplete="username"
+          autoFocus
+          error={formState.errors.email !== undefined}
+          helperText={formState.errors.email?.message}
+          {...register('email')}
+        />
+        <TextField
+          label="Password"
+          type="password"
+          autoComplete="current-password"
+          error={formState.errors.password !== undefined}
+          helperText={formState.errors.password?.message}
+          {...register('password')}
+        />
         <Button type="submit" variant="contained" size="large" loading={formState.isSubmitting}>
           Sign in
         </Button>
         <Typography variant="caption" color="text.secondary">
-          A planning aid. Data sheets, safety data sheets and local rules win; refinish work is for trained people. Forgotten the password? Ask your lead.
+          A planning aid. Data sheets, safety data sheets and local rules win; refinish work is for trained people.
+          Forgotten the password? Ask your lead.
         </Typography>
       </Stack>
     </Box>
@@ -52,7 +96,13 @@ export function LoginPage() {
 /** Reaches of five coats around a repair, drawn as heights on a walker's map: what the tool is about. */
 function Hills() {
   return (
-    <Box component="svg" viewBox="0 0 600 800" preserveAspectRatio="xMidYMid slice" aria-hidden="true" sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', color: (t) => t.tokens.panelLine }}>
+    <Box
+      component="svg"
+      viewBox="0 0 600 800"
+      preserveAspectRatio="xMidYMid slice"
+      aria-hidden="true"
+      sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', color: (t) => t.tokens.panelLine }}
+    >
       {[60, 110, 165, 225, 290, 360, 435, 515].map((r, i) => (
         <path
           key={r}

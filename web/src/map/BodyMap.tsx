@@ -3,7 +3,16 @@ import FitScreenIcon from '@mui/icons-material/FitScreen';
 import RemoveIcon from '@mui/icons-material/Remove';
 import ZoomOutMapIcon from '@mui/icons-material/ZoomOutMap';
 import { Box, IconButton, Stack, Tooltip, useTheme } from '@mui/material';
-import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import {
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+} from 'react';
 import type { BodyPanel, BodyShape } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
@@ -32,7 +41,19 @@ interface Props {
 }
 
 /** The car unrolled to scale. Drag moves it, the wheel and the buttons zoom; sizes on screen do not change with the zoom. */
-export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, drawing = false, onDraw, onKey, children, height = '100%' }: Props) {
+export function BodyMap({
+  body,
+  label,
+  selected = null,
+  inPlay,
+  onPanel,
+  focus,
+  drawing = false,
+  onDraw,
+  onKey,
+  children,
+  height = '100%',
+}: Props) {
   const { tokens } = useTheme();
   const units = useUnits();
   const svg = useRef<SVGSVGElement>(null);
@@ -40,7 +61,8 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
   const whole = useMemo(() => [body.box], [body]);
   const focusBoxes = useMemo(() => body.panels.filter((p) => focus.includes(p.id)).map((p) => p.box), [body, focus]);
   const fit = useCallback(
-    (boxes: readonly (readonly number[])[]) => viewAround(boxes.length > 0 ? boxes : whole, boxes.length > 0 ? 90 : 40, size.w / size.h),
+    (boxes: readonly (readonly number[])[]) =>
+      viewAround(boxes.length > 0 ? boxes : whole, boxes.length > 0 ? 90 : 40, size.w / size.h),
     [size, whole],
   );
   const [chosen, setChosen] = useState<{ view: View; forFocus: string } | null>(null);
@@ -66,7 +88,10 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
   const toMm = useCallback(
     (event: { clientX: number; clientY: number }): Pair => {
       const box = svg.current?.getBoundingClientRect();
-      return [view.x + (event.clientX - (box?.left ?? 0)) * mmPerPx, view.y + (event.clientY - (box?.top ?? 0)) * mmPerPx];
+      return [
+        view.x + (event.clientX - (box?.left ?? 0)) * mmPerPx,
+        view.y + (event.clientY - (box?.top ?? 0)) * mmPerPx,
+      ];
     },
     [view, mmPerPx],
   );
@@ -137,13 +162,20 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
   const bar = scaleBar(view.w * 0.22, units === 'us');
   const px = mmPerPx;
   return (
-    <Box sx={{ position: 'relative', height, minHeight: 300, backgroundColor: tokens.ground, overflow: 'hidden' }}>
+    <Box sx={{ position: 'relative', height, minHeight: 220, backgroundColor: tokens.ground, overflow: 'hidden' }}>
       <svg
         ref={svg}
         role="group"
         aria-label={label}
         viewBox={`${view.x} ${view.y} ${view.w} ${view.h}`}
-        style={{ width: '100%', height: '100%', display: 'block', touchAction: 'none', cursor: drawing ? 'crosshair' : 'grab', userSelect: 'none' }}
+        style={{
+          width: '100%',
+          height: '100%',
+          display: 'block',
+          touchAction: 'none',
+          cursor: drawing ? 'crosshair' : 'grab',
+          userSelect: 'none',
+        }}
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}
@@ -184,7 +216,13 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
           {body.panels.flatMap((panel) =>
             panel.bodyLines.map((line) => (
               <g key={panel.id + line.name} clipPath={`url(#clip-${panel.id})`}>
-                <path d={linePath(line.points)} fill="none" stroke={tokens.panelLine} strokeOpacity={0.55} strokeWidth={px} />
+                <path
+                  d={linePath(line.points)}
+                  fill="none"
+                  stroke={tokens.panelLine}
+                  strokeOpacity={0.55}
+                  strokeWidth={px}
+                />
               </g>
             )),
           )}
@@ -196,7 +234,19 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
             const x = drawnOn ? ((panel.box[0] ?? 0) + (panel.box[2] ?? 0)) / 2 : cx;
             const y = drawnOn ? (panel.box[1] ?? 0) - 7 * px : cy;
             return wide > panel.name.length * 6.4 ? (
-              <text key={panel.id} x={x} y={y} fontWeight={drawnOn ? 640 : 400} stroke={drawnOn ? tokens.ground : 'none'} strokeWidth={3 * px} paintOrder="stroke" fontSize={12 * px} textAnchor="middle" fill={tokens.ink} opacity={inPlay.size > 0 && !inPlay.has(panel.id) ? 0.62 : 0.9}>
+              <text
+                key={panel.id}
+                x={x}
+                y={y}
+                fontWeight={drawnOn ? 640 : 400}
+                stroke={drawnOn ? tokens.ground : 'none'}
+                strokeWidth={3 * px}
+                paintOrder="stroke"
+                fontSize={12 * px}
+                textAnchor="middle"
+                fill={tokens.ink}
+                opacity={inPlay.size > 0 && !inPlay.has(panel.id) ? 0.62 : 0.9}
+              >
                 {panel.name}
               </text>
             ) : null;
@@ -208,17 +258,34 @@ export function BodyMap({ body, label, selected = null, inPlay, onPanel, focus, 
           </clipPath>
         ))}
         {children({ mmPerPx: px, toMm })}
-        <g pointerEvents="none" aria-hidden="true" transform={`translate(${view.x + 16 * px} ${view.y + view.h - 18 * px})`}>
+        <g
+          pointerEvents="none"
+          aria-hidden="true"
+          transform={`translate(${view.x + 16 * px} ${view.y + view.h - 18 * px})`}
+        >
           <path d={`M0 ${-6 * px} V0 H${bar} V${-6 * px}`} fill="none" stroke={tokens.ink} strokeWidth={1.5 * px} />
           <text x={bar / 2} y={-7 * px} fontSize={12 * px} textAnchor="middle" fill={tokens.ink}>
             {formatMm(bar, units)}
           </text>
         </g>
       </svg>
-      <Stack direction="row" sx={{ position: 'absolute', top: 8, right: 8, backgroundColor: tokens.raised, borderRadius: 1, border: `1px solid ${tokens.line}` }} className="no-print">
+      <Stack
+        direction="row"
+        sx={{
+          position: 'absolute',
+          top: 8,
+          right: 8,
+          backgroundColor: tokens.raised,
+          borderRadius: 1,
+          border: `1px solid ${tokens.line}`,
+        }}
+        className="no-print"
+      >
         <MapButton label="Zoom in" onClick={() => setView(zoomed(view, 0.7, middle))} icon={<AddIcon />} />
         <MapButton label="Zoom out" onClick={() => setView(zoomed(view, 1.4, middle))} icon={<RemoveIcon />} />
-        {focusBoxes.length > 0 && <MapButton label="Fit the repair" onClick={() => setView(fit(focusBoxes))} icon={<FitScreenIcon />} />}
+        {focusBoxes.length > 0 && (
+          <MapButton label="Fit the repair" onClick={() => setView(fit(focusBoxes))} icon={<FitScreenIcon />} />
+        )}
         <MapButton label="Whole car" onClick={() => setView(fit(whole))} icon={<ZoomOutMapIcon />} />
       </Stack>
     </Box>

@@ -32,12 +32,27 @@ export const movableCoats = (plan: JobPlan): PlannedCoat[] => plan.coats.filter(
 /** Where the grips of the movable coats sit, in their order. */
 export function gripPlaces(plan: JobPlan, document: JobDocument, body: BodyShape, px: number): (Pair | null)[] {
   const coats = movableCoats(plan);
-  const contours = coats.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -20 + i * (130 / Math.max(1, coats.length - 1)) }));
+  const contours = coats.map((coat, i) => ({
+    rings: openStretches(coat, body),
+    degrees: -20 + i * (130 / Math.max(1, coats.length - 1)),
+  }));
   return placesApart(contours, planCentre(document, body), 40 * px);
 }
 
 /** Shape of a repair as an SVG path or circle. */
-export function RepairShape({ repair, body, ...style }: { repair: RepairPart; body: BodyShape; fill: string; stroke: string; strokeWidth: number; fillOpacity?: number; strokeDasharray?: string }) {
+export function RepairShape({
+  repair,
+  body,
+  ...style
+}: {
+  repair: RepairPart;
+  body: BodyShape;
+  fill: string;
+  stroke: string;
+  strokeWidth: number;
+  fillOpacity?: number;
+  strokeDasharray?: string;
+}) {
   const { shape } = repair;
   switch (shape.kind) {
     case 'spot':
@@ -79,11 +94,27 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
   const grips = print ? [] : gripPlaces(plan, document, body, px).filter((p) => p !== null);
   // A grip's name runs to its right, so a label keeps off that too.
   const names = grips.map(([x, y]): Pair => [x + 44 * px, y]);
-  const places = placesApart(outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 })), centre, 44 * px, [...grips, ...names]);
+  const places = placesApart(
+    outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 })),
+    centre,
+    44 * px,
+    [...grips, ...names],
+  );
   return (
     <g pointerEvents="none">
-      {bed?.wholePanels.map((id) => <path key={id} d={ringsPath([panel(id)?.outline ?? []])} fill="url(#bed)" stroke="none" />)}
-      {widest !== undefined && <path d={ringsPath(ringsOf(widest, 'limits'))} fill={tokens.ink} fillOpacity={0.05} stroke={tokens.ink} strokeWidth={px} strokeDasharray={`${1.5 * px} ${4 * px}`} />}
+      {bed?.wholePanels.map((id) => (
+        <path key={id} d={ringsPath([panel(id)?.outline ?? []])} fill="url(#bed)" stroke="none" />
+      ))}
+      {widest !== undefined && (
+        <path
+          d={ringsPath(ringsOf(widest, 'limits'))}
+          fill={tokens.ink}
+          fillOpacity={0.05}
+          stroke={tokens.ink}
+          strokeWidth={px}
+          strokeDasharray={`${1.5 * px} ${4 * px}`}
+        />
+      )}
       {outward.map((coat) => (
         <path
           key={coat.id}
@@ -97,13 +128,42 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
         />
       ))}
       {document.repairs.map((repair) => (
-        <RepairShape key={repair.id} repair={repair} body={body} fill={tokens.primer} fillOpacity={repair.shape.kind === 'new-part' ? 0.35 : 0.95} stroke={tokens.ink} strokeWidth={1.4 * px} />
+        <RepairShape
+          key={repair.id}
+          repair={repair}
+          body={body}
+          fill={tokens.primer}
+          fillOpacity={repair.shape.kind === 'new-part' ? 0.35 : 0.95}
+          stroke={tokens.ink}
+          strokeWidth={1.4 * px}
+        />
       ))}
-      {plan.panels.map((p) => <path key={p.id} d={ringsPath([panel(p.id)?.outline ?? []])} fill="none" stroke={tokens.ink} strokeWidth={3 * px} strokeLinejoin="round" />)}
+      {plan.panels.map((p) => (
+        <path
+          key={p.id}
+          d={ringsPath([panel(p.id)?.outline ?? []])}
+          fill="none"
+          stroke={tokens.ink}
+          strokeWidth={3 * px}
+          strokeLinejoin="round"
+        />
+      ))}
       {outward.map((coat, i) => {
         const at = places[i];
         return at === null || at === undefined || coat.reach === null ? null : (
-          <text key={coat.id} x={at[0]} y={at[1]} dy={size * 0.35} fontSize={size} fontWeight={640} textAnchor="middle" fill={coat.id === chosen ? tokens.press : tokens.ink} stroke={tokens.panelInPlay} strokeWidth={3.5 * px} paintOrder="stroke">
+          <text
+            key={coat.id}
+            x={at[0]}
+            y={at[1]}
+            dy={size * 0.35}
+            fontSize={size}
+            fontWeight={640}
+            textAnchor="middle"
+            fill={coat.id === chosen ? tokens.press : tokens.ink}
+            stroke={tokens.panelInPlay}
+            strokeWidth={3.5 * px}
+            paintOrder="stroke"
+          >
             {formatMm(coat.reach.value, units)}
           </text>
         );

@@ -45,7 +45,11 @@ export function zoomed(view: View, factor: number, at: Pair): View {
 }
 
 /** Contours also run along the edges of their panel where they are cut off; those stretches are left out here. */
-export function withoutEdge(ring: readonly (readonly number[])[], edge: readonly (readonly number[])[], toleranceMm = 9): Pair[] {
+export function withoutEdge(
+  ring: readonly (readonly number[])[],
+  edge: readonly (readonly number[])[],
+  toleranceMm = 9,
+): Pair[] {
   return ring.map(pair).filter(([x, y]) => {
     for (let i = 0; i < edge.length; i++) {
       const [ax, ay] = pair(edge[i]);
@@ -67,7 +71,12 @@ type Rings = readonly (readonly (readonly number[])[])[];
  * One place on each of several contours: as near as can be to its wished direction from the centre (degrees
  * clockwise from the right), yet `apartMm` from the places already taken, so that labels stay readable.
  */
-export function placesApart(contours: readonly { rings: Rings; degrees: number }[], centre: Pair, apartMm: number, alreadyTaken: readonly Pair[] = []): (Pair | null)[] {
+export function placesApart(
+  contours: readonly { rings: Rings; degrees: number }[],
+  centre: Pair,
+  apartMm: number,
+  alreadyTaken: readonly Pair[] = [],
+): (Pair | null)[] {
   const taken = [...alreadyTaken];
   return contours.map(({ rings, degrees }) => {
     const want = (degrees * Math.PI) / 180;

@@ -2,7 +2,7 @@ import { differenceCie94, differenceCiede2000, differenceCmc, type Lab65 } from 
 import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
 
-/* Thousands of random pairs, once by the core (bin/kalopsis differences) and once by an independent library (culori), at the same white. */
+/* Thousands of random pairs, once by the core (bin/kalopsis differences), once by an independent library (culori). */
 
 type Pair = [number, number, number, number, number, number];
 
@@ -13,16 +13,29 @@ function pairs(n: number): Pair[] {
   return Array.from({ length: n }, (_, i) => {
     const near = i % 2 === 0 ? 4 : 60;
     const one = [random() * 100, random() * 200 - 100, random() * 200 - 100] as const;
-    const other = one.map((v, c) => (c === 0 ? Math.min(100, Math.max(0, v + (random() - 0.5) * near)) : Math.min(128, Math.max(-128, v + (random() - 0.5) * near))));
+    const other = one.map((v, c) =>
+      c === 0
+        ? Math.min(100, Math.max(0, v + (random() - 0.5) * near))
+        : Math.min(128, Math.max(-128, v + (random() - 0.5) * near)),
+    );
     return [...one, ...other] as Pair;
   });
 }
 
 describe('colour differences', () => {
   const given = pairs(5000);
-  const ours = JSON.parse(execFileSync('php', ['bin/kalopsis', 'differences'], { input: JSON.stringify({ pairs: given }), maxBuffer: 1 << 26 }).toString()) as { ciede2000: number; cie94: number; cmc: number }[];
+  const ours = JSON.parse(
+    execFileSync('php', ['bin/kalopsis', 'differences'], {
+      input: JSON.stringify({ pairs: given }),
+      maxBuffer: 1 << 26,
+    }).toString(),
+  ) as { ciede2000: number; cie94: number; cmc: number }[];
   const lab = (l: number, a: number, b: number): Lab65 => ({ mode: 'lab65', l, a, b });
-  const cases = given.map(([l1, a1, b1, l2, a2, b2], i) => ({ one: lab(l1, a1, b1), other: lab(l2, a2, b2), mine: ours[i] }));
+  const cases = given.map(([l1, a1, b1, l2, a2, b2], i) => ({
+    one: lab(l1, a1, b1),
+    other: lab(l2, a2, b2),
+    mine: ours[i],
+  }));
 
   it('agree on CIEDE2000', () => {
     const theirs = differenceCiede2000();

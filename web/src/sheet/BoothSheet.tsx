@@ -1,5 +1,14 @@
-import { Box, Button, GlobalStyles, Stack, ThemeProvider, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
-import { useEffect, useMemo } from 'react';
+import {
+  Box,
+  Button,
+  GlobalStyles,
+  Stack,
+  ThemeProvider,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+} from '@mui/material';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useBody } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
@@ -10,12 +19,38 @@ import { Fitted } from './Fitted';
 import { kalopsisTheme } from '../theme/theme';
 import { SheetContent } from './SheetContent';
 
-const PAPERS = { a4: { css: 'A4 portrait', w: 210, h: 297, name: 'A4' }, letter: { css: 'letter portrait', w: 215.9, h: 279.4, name: 'Letter' } } as const;
+const PAPERS = {
+  a4: { css: 'A4 portrait', w: 210, h: 297, name: 'A4' },
+  letter: { css: 'letter portrait', w: 215.9, h: 279.4, name: 'Letter' },
+} as const;
 type Paper = keyof typeof PAPERS;
 
 const MARGIN_MM = 9;
 
-/** One page to tape to the wall. Always black on white, whatever the screen's theme. */
+/** Set smaller than this nobody reads it two metres away: then it takes a second page. */
+const READABLE = 0.7;
+
+function Page({ w, h, children }: { w: number; h: number; children: ReactNode }) {
+  return (
+    <Box
+      sx={{
+        width: `${w}mm`,
+        height: `${h}mm`,
+        mx: 'auto',
+        backgroundColor: '#fff',
+        color: '#000',
+        boxShadow: `0 0 0 ${MARGIN_MM}mm #fff`,
+        my: `${MARGIN_MM + 4}mm`,
+        overflow: 'hidden',
+        '@media print': { boxShadow: 'none', m: 0, breakAfter: 'page', '&:last-child': { breakAfter: 'auto' } },
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+/** One page to tape to the wall, two when the plan is long. Always black on white, whatever the screen's theme. */
 export function BoothSheet() {
   const { id = '' } = useParams();
   const loaded = useBench(id);
@@ -25,7 +60,11 @@ export function BoothSheet() {
     return <Failed error={loaded.error} retry={loaded.retry} />;
   }
   if (bench === undefined || body.data === undefined) {
-    return body.isError ? <Failed error={body.error} retry={() => void body.refetch()} /> : <Loading what="the booth sheet" />;
+    return body.isError ? (
+      <Failed error={body.error} retry={() => void body.refetch()} />
+    ) : (
+      <Loading what="the booth sheet" />
+    );
   }
   return <Sheet bench={bench} body={body.data} />;
 }
@@ -35,6 +74,10 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
   const paper: Paper = search.get('paper') === 'letter' ? 'letter' : 'a4';
   const size = PAPERS[paper];
   const units = useUnits();
+  const fitFor = `${paper} ${bench.version} ${units}`;
+  const [tooLong, setTooLong] = useState('');
+  const two = tooLong === fitFor;
+  const split = useCallback(() => setTooLong(fitFor), [fitFor]);
   const theme = useMemo(() => kalopsisTheme('light'), []);
   useEffect(() => {
     const before = document.title;
@@ -45,22 +88,61 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
   }, [bench]);
   return (
     <>
-      <GlobalStyles styles={{ '@page': { size: size.css, margin: `${MARGIN_MM}mm` }, '@media print': { body: { backgroundColor: '#fff !important' }, '.no-print': { display: 'none !important' } } }} />
-      <Stack direction="row" component="header" className="no-print" sx={{ gap: 1.5, p: 1.5, alignItems: 'center', flexWrap: 'wrap', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
-        <Button component={Link} to={`/jobs/${bench.id}/blend`} variant="outlined">Back to the job</Button>
+      <GlobalStyles
+        styles={{
+          '@page': { size: size.css, margin: `${MARGIN_MM}mm` },
+          '@media print': { body: { backgroundColor: '#fff !important' }, '.no-print': { display: 'none !important' } },
+        }}
+      />
+      <Stack
+        direction="row"
+        component="header"
+        className="no-print"
+        sx={{
+          gap: 1.5,
+          p: 1.5,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+          borderBottom: (t) => `1px solid ${t.tokens.line}`,
+        }}
+      >
+        <Button component={Link} to={`/jobs/${bench.id}/blend`} variant="outlined">
+          Back to the job
+        </Button>
         <Typography sx={{ flexGrow: 1 }}>Booth sheet</Typography>
-        <ToggleButtonGroup exclusive value={paper} aria-label="Paper" onChange={(_, value: Paper | null) => value !== null && setSearch({ paper: value }, { replace: true })}>
-          {(Object.keys(PAPERS) as Paper[]).map((key) => <ToggleButton key={key} value={key}>{PAPERS[key].name}</ToggleButton>)}
+        <ToggleButtonGroup
+          exclusive
+          value={paper}
+          aria-label="Paper"
+          onChange={(_, value: Paper | null) => value !== null && setSearch({ paper: value }, { replace: true })}
+        >
+          {(Object.keys(PAPERS) as Paper[]).map((key) => (
+            <ToggleButton key={key} value={key}>
+              {PAPERS[key].name}
+            </ToggleButton>
+          ))}
         </ToggleButtonGroup>
-        <Button variant="contained" onClick={() => window.print()}>Print</Button>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
       </Stack>
       <ThemeProvider theme={theme}>
-        <Box component="main" sx={{ overflowX: 'auto', p: { xs: 0, sm: 2 }, '@media print': { p: 0, overflow: 'visible' } }}>
-          <Box sx={{ width: `${size.w - 2 * MARGIN_MM}mm`, height: `${size.h - 2 * MARGIN_MM - 1}mm`, mx: 'auto', backgroundColor: '#fff', color: '#000', boxShadow: `0 0 0 ${MARGIN_MM}mm #fff`, my: `${MARGIN_MM + 4}mm`, overflow: 'hidden', '@media print': { boxShadow: 'none', m: 0 } }}>
-            <Fitted widthMm={size.w - 2 * MARGIN_MM} heightMm={size.h - 2 * MARGIN_MM - 1} fitFor={`${paper} ${bench.version} ${units}`}>
-              <SheetContent bench={bench} body={body} />
-            </Fitted>
-          </Box>
+        <Box
+          component="main"
+          sx={{ overflowX: 'auto', p: { xs: 0, sm: 2 }, '@media print': { p: 0, overflow: 'visible' } }}
+        >
+          {(two ? (['coats', 'rest'] as const) : (['all'] as const)).map((part) => (
+            <Page key={part} w={size.w - 2 * MARGIN_MM} h={size.h - 2 * MARGIN_MM - 1}>
+              <Fitted
+                widthMm={size.w - 2 * MARGIN_MM}
+                heightMm={size.h - 2 * MARGIN_MM - 1}
+                fitFor={`${fitFor} ${part}`}
+                {...(part === 'all' ? { smallest: READABLE, onTooSmall: split } : {})}
+              >
+                <SheetContent bench={bench} body={body} part={part} />
+              </Fitted>
+            </Page>
+          ))}
         </Box>
       </ThemeProvider>
     </>

@@ -1,5 +1,6 @@
 import { Box, Stack, Typography, useTheme } from '@mui/material';
 import type { ReactNode } from 'react';
+import { useShelf } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
 import { useUnits } from '../kit/preferences';
@@ -7,80 +8,243 @@ import { formatMm, formatQuantity, phraseText } from '../kit/units';
 import { ringsPath, scaleBar, viewAround, linePath } from '../map/geometry';
 import { PlanLayers } from '../map/PlanLayers';
 
+interface Props {
+  bench: Bench;
+  body: BodyShape;
+  /** All on one page, or the coats on the first and the rest on the second. */
+  part: 'all' | 'coats' | 'rest';
+}
 
-/** Most cautions and remarks that fit on the page; the rest is on screen. */
-const MOST_REMARKS = 5;
+const SMALL = { fontSize: '8.6pt', lineHeight: 1.32 };
 
-export function SheetContent({ bench, body }: { bench: Bench; body: BodyShape }) {
+const TABLES = {
+  '& table': { borderCollapse: 'collapse', width: '100%' },
+  '& th': {
+    textAlign: 'left',
+    fontSize: '7.6pt',
+    fontWeight: 600,
+    color: '#444',
+    borderBottom: '0.3mm solid #000',
+    p: '0.4mm 1.2mm 0.4mm 0',
+  },
+  '& td': { ...SMALL, borderBottom: '0.15mm solid #999', p: '0.7mm 1.2mm 0.7mm 0', verticalAlign: 'top' },
+};
+
+/**
+ * The sequence, printed: the one sentence, the map, the coats with their waits, the cups, the preparation and what to
+ * look out for.
+ */
+export function SheetContent({ bench, body, part }: Props) {
+  const { plan } = bench;
+  return (
+    <Stack sx={{ height: '100%', gap: '2.6mm', ...TABLES }}>
+      <SheetHead bench={bench} />
+      {part !== 'rest' && (
+        <>
+          <Box sx={{ flexGrow: 1, minHeight: '48mm', border: '0.3mm solid #000' }}>
+            <SheetMap bench={bench} body={body} />
+          </Box>
+          <SheetCoats plan={plan} />
+        </>
+      )}
+      {part !== 'coats' && (
+        <>
+          <SheetCups bench={bench} />
+          <SheetRemarks plan={plan} />
+        </>
+      )}
+      <Typography
+        sx={{ fontSize: '7.6pt', borderTop: '0.3mm solid #000', pt: '1mm', mt: part === 'rest' ? 'auto' : 0 }}
+      >
+        {plan.always}
+      </Typography>
+    </Stack>
+  );
+}
+
+function SheetHead({ bench }: { bench: Bench }) {
   const units = useUnits();
+  const schools = useShelf().data?.schools ?? [];
   const { document, plan } = bench;
   const { car, colour, booth } = document;
-  const cautions = [...new Map(plan.cautions.map((c) => [c.id, c])).values()];
-  const preparation = [...new Map(plan.zones.map((z) => [z.kind, z])).values()];
-  const small = { fontSize: '8.6pt', lineHeight: 1.32 };
+  const way = schools.find((s) => s.key === plan.school)?.name ?? plan.school;
+  const card = plan.stations.find((s) => s.id === 'booth');
   return (
-    <Stack sx={{ height: '100%', gap: '2.6mm', '& table': { borderCollapse: 'collapse', width: '100%' }, '& th': { textAlign: 'left', fontSize: '7.6pt', fontWeight: 600, color: '#444', borderBottom: '0.3mm solid #000', p: '0.4mm 1.2mm 0.4mm 0' }, '& td': { ...small, borderBottom: '0.15mm solid #999', p: '0.7mm 1.2mm 0.7mm 0', verticalAlign: 'top' } }}>
+    <>
       <Stack direction="row" sx={{ alignItems: 'flex-end', borderBottom: '0.6mm solid #000', pb: '1.2mm', gap: 2 }}>
         <Box sx={{ flexGrow: 1 }}>
-          <Typography component="h1" sx={{ fontSize: '19pt', fontWeight: 700, lineHeight: 1.1 }}>{car.label} {car.plate}</Typography>
-          <Typography sx={{ fontSize: '11pt', lineHeight: 1.3 }}>{colour.name}{colour.code ? `, ${colour.code}` : ''}. Booth {formatQuantity({ value: booth.temperatureC, unit: 'degC' }, units)}, {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {plan.reducer.words}.</Typography>
+          <Typography component="h1" sx={{ fontSize: '19pt', fontWeight: 700, lineHeight: 1.1 }}>
+            {car.label} {car.plate}
+          </Typography>
+          <Typography sx={{ fontSize: '11pt', lineHeight: 1.3 }}>
+            {colour.name}
+            {colour.code ? `, ${colour.code}` : ''}. Booth{' '}
+            {formatQuantity({ value: booth.temperatureC, unit: 'degC' }, units)},{' '}
+            {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {plan.reducer.words}.
+          </Typography>
+          <Typography sx={{ fontSize: '9.6pt', lineHeight: 1.3 }}>
+            {way}
+            {plan.edited ? ', changed for this car' : ''}.
+            {colour.undercoatShade == null ? '' : ` Grey shade ${colour.undercoatShade} under it.`}{' '}
+            {card === undefined ? 'Card not passed' : `Booth ${phraseText(card.state, units)}`}.
+          </Typography>
         </Box>
-        <Typography sx={{ fontSize: '8pt', textAlign: 'right' }}>Booth sheet, plan version {bench.version}<br />{new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(bench.changedAt))}</Typography>
+        <Typography sx={{ fontSize: '8pt', textAlign: 'right' }}>
+          Booth sheet, plan version {bench.version}
+          <br />
+          {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(
+            new Date(bench.changedAt),
+          )}
+        </Typography>
       </Stack>
       <Stack direction="row" sx={{ gap: '2mm', alignItems: 'center' }}>
         <SeverityMark severity={plan.severity} size={22} />
-        <Typography sx={{ fontSize: '13pt', fontWeight: 680, lineHeight: 1.2 }}>{phraseText(plan.verdict, units)}</Typography>
+        <Typography sx={{ fontSize: '13pt', fontWeight: 680, lineHeight: 1.2 }}>
+          {phraseText(plan.verdict, units)}
+        </Typography>
       </Stack>
-      <Box sx={{ flexGrow: 1, minHeight: '48mm', border: '0.3mm solid #000' }}><SheetMap bench={bench} body={body} /></Box>
+    </>
+  );
+}
+
+function SheetCoats({ plan }: { plan: Bench['plan'] }) {
+  const units = useUnits();
+  return (
+    <>
       <table>
-        <thead><tr><th>Coat</th><th>Reach past primer</th><th>Pressure</th><th>Distance</th><th>Overlap</th><th>Cup</th><th>Purpose</th><th style={{ width: '8mm' }}>Done</th></tr></thead>
+        <thead>
+          <tr>
+            <th>Coat</th>
+            <th>In the gun</th>
+            <th>Reach past primer</th>
+            <th>Gun</th>
+            <th>Cup</th>
+            <th>Then wait</th>
+            <th style={{ width: '8mm' }}>Done</th>
+          </tr>
+        </thead>
         <tbody>
           {plan.coats.map((c) => {
-            const cup = plan.cups.find((k) => k.coats.some((a) => a.coat === c.id));
-            const amount = cup?.coats.find((a) => a.coat === c.id);
+            const amount = plan.cups.flatMap((k) => k.coats).find((a) => a.coat === c.id);
             return (
               <tr key={c.id}>
-                <td><strong style={{ fontSize: '10.5pt' }}>{c.name}</strong></td>
-                <td><strong style={{ fontSize: '10.5pt' }}>{c.reach === null ? 'whole panel' : formatQuantity(c.reach, units)}</strong></td>
-                <td>{formatQuantity(c.gun.pressure, units)}</td><td>{formatQuantity(c.gun.distance, units)}</td><td>{formatQuantity(c.gun.overlap, units)}</td>
-                <td>{amount === undefined ? '–' : formatQuantity(amount.volume, units)}</td><td>{c.purpose}</td><td>☐</td>
+                <td>
+                  <strong style={{ fontSize: '10.5pt' }}>{c.name}</strong>
+                </td>
+                <td>{c.mixture}</td>
+                <td>
+                  <strong style={{ fontSize: '10.5pt' }}>
+                    {c.reach === null ? 'whole panel' : formatQuantity(c.reach, units)}
+                  </strong>
+                  {c.moved ? ', by hand' : ''}
+                </td>
+                <td>
+                  {[c.gun.pressure, c.gun.distance, c.gun.overlap].map((q) => formatQuantity(q, units)).join(', ')}
+                </td>
+                <td>{amount === undefined ? '–' : formatQuantity(amount.volume, units)}</td>
+                <td>
+                  {c.drying}, {formatQuantity(c.wait, units)}
+                </td>
+                <td>☐</td>
               </tr>
             );
           })}
         </tbody>
       </table>
-      <Typography sx={{ fontSize: '9.6pt', fontWeight: 640 }}>{phraseText(plan.flash.rule, units)} <Box component="span" sx={{ fontWeight: 400 }}>Between base coats; look, do not count.</Box></Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1.15fr 1fr', gap: '5mm' }}>
-        <Part title="Cups">
-          <table>
-            <thead><tr><th>Cup</th><th>Pour, in order (what the scale shows)</th></tr></thead>
-            <tbody>
-              {plan.cups.map((cup) => (
-                <tr key={cup.id}>
-                  <td><strong>{cup.name}</strong><br />{cup.count > 1 ? `${cup.count} × ` : ''}{formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}, {cup.ratio}</td>
-                  <td>{cup.pours.map((p) => `${p.component} to ${p.cumulativeGrams.toFixed(1)} g`).join(', ')}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Part>
-        <Part title="Preparation">
-          <table><tbody>{preparation.map((z) => <tr key={z.kind}><td><strong>{z.words}</strong></td><td>{z.preparation}</td></tr>)}</tbody></table>
-        </Part>
-      </Box>
-      <Part title="Look out">
-        <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...small }}>
-          {plan.warnings.slice(0, MOST_REMARKS).map((w, i) => <li key={i}>{phraseText(w.says, units)}</li>)}
-          {cautions.map((c) => <li key={c.id}><strong>{c.title}:</strong> {c.says}</li>)}
+      <Typography sx={{ fontSize: '9.6pt', fontWeight: 640 }}>
+        {phraseText(plan.flash.rule, units)}{' '}
+        <Box component="span" sx={{ fontWeight: 400 }}>
+          Between base coats; look, do not count. The card is held to the car once more before clear.
         </Box>
+      </Typography>
+    </>
+  );
+}
+
+function SheetCups({ bench }: { bench: Bench }) {
+  const units = useUnits();
+  const { plan } = bench;
+  const preparation = [...new Map(plan.zones.map((z) => [z.kind, z])).values()];
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1.15fr 1fr', gap: '5mm' }}>
+      <Part title="Cups">
+        <table>
+          <thead>
+            <tr>
+              <th>Cup</th>
+              <th>Pour, in order (what the scale shows)</th>
+            </tr>
+          </thead>
+          <tbody>
+            {plan.cups.map((cup) => (
+              <tr key={cup.id}>
+                <td>
+                  <strong>{cup.name}</strong>
+                  <br />
+                  {cup.count > 1 ? `${cup.count} × ` : ''}
+                  {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}, {cup.mixture}
+                </td>
+                <td>{cup.pours.map((p) => `${p.component} to ${p.cumulativeGrams.toFixed(1)} g`).join(', ')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {bench.formula !== null && (
+          <Typography sx={{ ...SMALL, mt: '0.8mm' }}>
+            <strong>Formula {bench.formula.number}:</strong>{' '}
+            {bench.formula.toners.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}
+            {bench.formula.layer.length > 0 &&
+              `; effect layer ${bench.formula.layer.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}`}
+            . For {bench.formula.totalGrams.toFixed(0)} g.
+          </Typography>
+        )}
       </Part>
-      <Typography sx={{ fontSize: '7.6pt', borderTop: '0.3mm solid #000', pt: '1mm' }}>{plan.always}</Typography>
-    </Stack>
+      <Part title="Preparation">
+        <table>
+          <tbody>
+            {preparation.map((z) => (
+              <tr key={z.kind}>
+                <td>
+                  <strong>{z.words}</strong>
+                </td>
+                <td>{z.preparation}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Part>
+    </Box>
+  );
+}
+
+function SheetRemarks({ plan }: { plan: Bench['plan'] }) {
+  const units = useUnits();
+  const cautions = [...new Map(plan.cautions.map((c) => [c.id, c])).values()];
+  return (
+    <Part title="Look out">
+      <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...SMALL }}>
+        {plan.warnings.map((w, i) => (
+          <li key={i}>{phraseText(w.says, units)}</li>
+        ))}
+        {cautions.map((c) => (
+          <li key={c.id}>
+            <strong>{c.title}:</strong> {c.says}
+          </li>
+        ))}
+      </Box>
+    </Part>
   );
 }
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
-  return <Box><Typography component="h2" sx={{ fontSize: '10pt', fontWeight: 700, lineHeight: 1.2, mb: '0.6mm' }}>{title}</Typography>{children}</Box>;
+  return (
+    <Box>
+      <Typography component="h2" sx={{ fontSize: '10pt', fontWeight: 700, lineHeight: 1.2, mb: '0.6mm' }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
 }
 
 /** The blend map without anything to press, drawn for paper: 1000 units across whatever it shows. */
@@ -93,17 +257,55 @@ function SheetMap({ bench, body }: { bench: Bench; body: BodyShape }) {
   const px = view.w / 720;
   const bar = scaleBar(view.w * 0.2, units === 'us');
   return (
-    <svg viewBox={`${view.x} ${view.y} ${view.w} ${view.h}`} style={{ width: '100%', height: '100%', display: 'block' }} role="img" aria-label="Blend map">
+    <svg
+      viewBox={`${view.x} ${view.y} ${view.w} ${view.h}`}
+      style={{ width: '100%', height: '100%', display: 'block' }}
+      role="img"
+      aria-label="Blend map"
+    >
       <defs>
-        <pattern id="bed" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2={9 * px} stroke="#999" strokeWidth={px} /></pattern>
+        <pattern id="bed" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2={9 * px} stroke="#999" strokeWidth={px} />
+        </pattern>
       </defs>
-      {body.panels.map((p) => <path key={p.id} d={ringsPath([p.outline])} fill={inPlay.has(p.id) ? '#fff' : '#e6e6e6'} stroke="#555" strokeWidth={px} />)}
-      {body.panels.flatMap((p) => p.bodyLines.map((l) => <path key={p.id + l.name} d={linePath(l.points)} fill="none" stroke="#999" strokeWidth={px} />))}
+      {body.panels.map((p) => (
+        <path
+          key={p.id}
+          d={ringsPath([p.outline])}
+          fill={inPlay.has(p.id) ? '#fff' : '#e6e6e6'}
+          stroke="#555"
+          strokeWidth={px}
+        />
+      ))}
+      {body.panels.flatMap((p) =>
+        p.bodyLines.map((l) => (
+          <path key={p.id + l.name} d={linePath(l.points)} fill="none" stroke="#999" strokeWidth={px} />
+        )),
+      )}
       <PlanLayers plan={bench.plan} document={bench.document} body={body} px={px} units={units} print />
-      {body.panels.filter((p) => inPlay.has(p.id)).map((p) => <text key={p.id} x={((p.box[0] ?? 0) + (p.box[2] ?? 0)) / 2} y={(p.box[3] ?? 0) - 16 * px} fontSize={13 * px} fontWeight="640" textAnchor="middle" fill={tokens.ink} stroke="#fff" strokeWidth={4 * px} paintOrder="stroke">{p.name}</text>)}
+      {body.panels
+        .filter((p) => inPlay.has(p.id))
+        .map((p) => (
+          <text
+            key={p.id}
+            x={((p.box[0] ?? 0) + (p.box[2] ?? 0)) / 2}
+            y={(p.box[3] ?? 0) - 16 * px}
+            fontSize={13 * px}
+            fontWeight="640"
+            textAnchor="middle"
+            fill={tokens.ink}
+            stroke="#fff"
+            strokeWidth={4 * px}
+            paintOrder="stroke"
+          >
+            {p.name}
+          </text>
+        ))}
       <g transform={`translate(${view.x + 14 * px} ${view.y + view.h - 14 * px})`}>
         <path d={`M0 ${-6 * px} V0 H${bar} V${-6 * px}`} fill="none" stroke="#000" strokeWidth={1.5 * px} />
-        <text x={bar / 2} y={-6 * px} fontSize={12 * px} textAnchor="middle">{formatMm(bar, units)}</text>
+        <text x={bar / 2} y={-6 * px} fontSize={12 * px} textAnchor="middle">
+          {formatMm(bar, units)}
+        </text>
       </g>
     </svg>
   );

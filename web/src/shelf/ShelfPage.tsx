@@ -8,6 +8,7 @@ import { keys, useShelf } from '../api/queries';
 import { usePreferences } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { Measure } from '../kit/Words';
+import { OwnSchools } from './OwnSchools';
 
 export function ShelfPage() {
   const shelf = useShelf();
@@ -29,43 +30,101 @@ export function ShelfPage() {
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
       <Typography variant="h1">Shelf</Typography>
       <Section title="Body shapes">
-        {upload.isError && <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>{upload.error.message} {'problem' in upload.error ? (upload.error as { problem: { detail?: string } | null }).problem?.detail : ''}</Alert>}
+        {upload.isError && (
+          <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>
+            {upload.error.message}{' '}
+            {'problem' in upload.error ? (upload.error as { problem: { detail?: string } | null }).problem?.detail : ''}
+          </Alert>
+        )}
         <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
           {bodyShapes.map((body) => (
-            <Button key={body.key} variant="outlined" startIcon={<DownloadIcon />} component="a" href={`/api/bodies/${body.key}/svg`} download aria-label={`Download the drawing of ${body.name}`}>
+            <Button
+              key={body.key}
+              variant="outlined"
+              startIcon={<DownloadIcon />}
+              component="a"
+              href={`/api/bodies/${body.key}/svg`}
+              download
+              aria-label={`Download the drawing of ${body.name}`}
+            >
               {body.name}, {body.style}
             </Button>
           ))}
           {me.role === 'lead' && (
             <Button variant="contained" component="label" startIcon={<UploadIcon />}>
               Add a drawing
-              <input hidden type="file" accept=".svg,image/svg+xml" onChange={(event) => { const file = event.target.files?.[0]; if (file) { upload.mutate(file); } event.target.value = ''; }} />
+              <input
+                hidden
+                type="file"
+                accept=".svg,image/svg+xml"
+                onChange={(event) => {
+                  const file = event.target.files?.[0];
+                  if (file) {
+                    upload.mutate(file);
+                  }
+                  event.target.value = '';
+                }}
+              />
             </Button>
           )}
         </Stack>
       </Section>
       <Section title="Colours" id="colours">
         <Table size="small">
-          <TableHead><TableRow><TableCell>Colour</TableCell><TableCell>Code</TableCell><TableCell>Finish</TableCell><TableCell align="right">Grey shade under it</TableCell></TableRow></TableHead>
+          <TableHead>
+            <TableRow>
+              <TableCell>Colour</TableCell>
+              <TableCell>Code</TableCell>
+              <TableCell>Finish</TableCell>
+              <TableCell align="right">Grey shade under it</TableCell>
+            </TableRow>
+          </TableHead>
           <TableBody>
             {colours.map((c) => (
-              <TableRow key={c.name + c.code}><TableCell>{c.name}</TableCell><TableCell>{c.code}</TableCell><TableCell>{finishName(c.finish)}</TableCell><TableCell align="right">{c.undercoatShade ?? 'any'}</TableCell></TableRow>
+              <TableRow key={c.name + c.code}>
+                <TableCell>{c.name}</TableCell>
+                <TableCell>{c.code}</TableCell>
+                <TableCell>{finishName(c.finish)}</TableCell>
+                <TableCell align="right">{c.undercoatShade ?? 'any'}</TableCell>
+              </TableRow>
             ))}
           </TableBody>
         </Table>
       </Section>
       {paintSystems.map((system) => (
         <Section key={system.key} title={system.name}>
-          <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>{system.carrier === 'solvent' ? 'Solvent' : 'Waterborne'}. {system.note}</Typography>
+          <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
+            {system.carrier === 'solvent' ? 'Solvent' : 'Waterborne'}. {system.note}
+          </Typography>
           <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Products of ${system.name}`}>
             <Table size="small">
-              <TableHead><TableRow><TableCell>Product</TableCell><TableCell>Ratio</TableCell><TableCell>Mixed from</TableCell><TableCell align="right">Dry film a coat</TableCell><TableCell align="right">Pressure</TableCell><TableCell align="right">Distance</TableCell></TableRow></TableHead>
+              <TableHead>
+                <TableRow>
+                  <TableCell>Product</TableCell>
+                  <TableCell>Ratio</TableCell>
+                  <TableCell>Mixed from</TableCell>
+                  <TableCell align="right">Dry film a coat</TableCell>
+                  <TableCell align="right">Pressure</TableCell>
+                  <TableCell align="right">Distance</TableCell>
+                </TableRow>
+              </TableHead>
               <TableBody>
                 {system.products.map((p) => (
                   <TableRow key={p.role}>
-                    <TableCell>{p.name}</TableCell><TableCell>{p.ratio}</TableCell>
-                    <TableCell>{p.components.map((c) => `${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}</TableCell>
-                    <TableCell align="right"><Measure of={p.dryFilm} /></TableCell><TableCell align="right"><Measure of={p.pressure} /></TableCell><TableCell align="right"><Measure of={p.distance} /></TableCell>
+                    <TableCell>{p.name}</TableCell>
+                    <TableCell>{p.ratio}</TableCell>
+                    <TableCell>
+                      {p.components.map((c) => `${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}
+                    </TableCell>
+                    <TableCell align="right">
+                      <Measure of={p.dryFilm} />
+                    </TableCell>
+                    <TableCell align="right">
+                      <Measure of={p.pressure} />
+                    </TableCell>
+                    <TableCell align="right">
+                      <Measure of={p.distance} />
+                    </TableCell>
                   </TableRow>
                 ))}
               </TableBody>
@@ -73,13 +132,27 @@ export function ShelfPage() {
           </Box>
         </Section>
       ))}
+      <Section title="Our own schools">
+        <OwnSchools />
+      </Section>
       <Section title="Blending schools">
-        {schools.map((s) => <Typography key={s.key} sx={{ mb: 1 }}><strong>{s.name}.</strong> {s.how}</Typography>)}
+        {schools.map((s) => (
+          <Typography key={s.key} sx={{ mb: 1 }}>
+            <strong>{s.name}.</strong> {s.how}
+          </Typography>
+        ))}
       </Section>
     </Stack>
   );
 }
 
 function Section({ title, id, children }: { title: string; id?: string; children: ReactNode }) {
-  return <Box component="section" id={id}><Typography variant="h2" sx={{ mb: 1.5 }}>{title}</Typography>{children}</Box>;
+  return (
+    <Box component="section" id={id}>
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
 }

@@ -23,16 +23,35 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
   const commands = useMemo<Command[]>(() => {
     const go = (to: string) => () => void navigate(to);
     return [
-      ...(here === undefined ? [] : STATIONS.map((s) => ({ group: 'This job', label: s.name, hint: s.key, run: go(`/jobs/${here}/${s.id}`) }))),
-      ...(here === undefined ? [] : [{ group: 'This job', label: 'Booth sheet', hint: 'print', run: go(`/jobs/${here}/sheet`) }]),
-      ...(jobs.data ?? []).map((job) => ({ group: 'Cars', label: `${job.label} ${job.plate}`, hint: job.colour, run: go(`/jobs/${job.id}/car`) })),
-      ...(shelf.data?.colours ?? []).map((c) => ({ group: 'Colours', label: c.name, hint: c.code, run: go('/shelf#colours') })),
+      ...(here === undefined
+        ? []
+        : STATIONS.map((s) => ({ group: 'This job', label: s.name, hint: s.key, run: go(`/jobs/${here}/${s.id}`) }))),
+      ...(here === undefined
+        ? []
+        : [{ group: 'This job', label: 'Booth sheet', hint: 'print', run: go(`/jobs/${here}/sheet`) }]),
+      ...(jobs.data ?? []).map((job) => ({
+        group: 'Cars',
+        label: `${job.label} ${job.plate}`,
+        hint: job.colour,
+        run: go(`/jobs/${job.id}/car`),
+      })),
+      ...(shelf.data?.colours ?? []).map((c) => ({
+        group: 'Colours',
+        label: c.name,
+        hint: c.code,
+        run: go('/shelf#colours'),
+      })),
       { group: 'Places', label: 'Today', hint: '', run: go('/') },
       { group: 'Places', label: 'Open a new job', hint: '', run: go('/?new') },
       { group: 'Places', label: 'Shelf', hint: '', run: go('/shelf') },
       { group: 'Places', label: 'Logbook', hint: '', run: go('/logbook') },
       { group: 'Places', label: 'Practice bay', hint: '', run: go('/practice') },
-      { group: 'Settings', label: units === 'metric' ? 'Show inches and °F' : 'Show millimetres and °C', hint: 'units', run: () => setUnits(units === 'metric' ? 'us' : 'metric') },
+      {
+        group: 'Settings',
+        label: units === 'metric' ? 'Show inches and °F' : 'Show millimetres and °C',
+        hint: 'units',
+        run: () => setUnits(units === 'metric' ? 'us' : 'metric'),
+      },
       { group: 'Settings', label: 'Light theme', hint: 'theme', run: () => setTheme('light') },
       { group: 'Settings', label: 'Dark theme', hint: 'theme', run: () => setTheme('dark') },
       { group: 'Settings', label: 'Booth theme', hint: 'theme', run: () => setTheme('booth') },
@@ -40,7 +59,14 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
     ];
   }, [here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, onHelp]);
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-label="Find anything" slotProps={{ paper: { sx: { position: 'absolute', top: '12vh', m: 2, overflow: 'visible' } } }}>
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Find anything"
+      slotProps={{ paper: { sx: { position: 'absolute', top: '12vh', m: 2, overflow: 'visible' } } }}
+    >
       <Autocomplete
         open
         autoHighlight
@@ -49,7 +75,10 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
         getOptionLabel={(c) => c.label}
         getOptionKey={(c) => c.group + c.label + c.hint}
         filterOptions={(options, { inputValue }) => {
-          const words = inputValue.toLowerCase().split(/\s+/).filter((w) => w !== '');
+          const words = inputValue
+            .toLowerCase()
+            .split(/\s+/)
+            .filter((w) => w !== '');
           return options.filter((o) => words.every((w) => `${o.label} ${o.hint} ${o.group}`.toLowerCase().includes(w)));
         }}
         onChange={(_, command) => {
@@ -60,11 +89,20 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
         }}
         onKeyDown={(event) => event.key === 'Escape' && onClose()}
         noOptionsText="Nothing of that name."
-        renderInput={(params) => <TextField {...params} autoFocus placeholder="A car, a station, a colour, an action" aria-label="Find anything" />}
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            autoFocus
+            placeholder="A car, a station, a colour, an action"
+            aria-label="Find anything"
+          />
+        )}
         renderOption={({ key, ...props }, c) => (
           <li key={key} {...props}>
             <Typography sx={{ flexGrow: 1 }}>{c.label}</Typography>
-            <Typography variant="body2" color="text.secondary">{c.hint}</Typography>
+            <Typography variant="body2" color="text.secondary">
+              {c.hint}
+            </Typography>
           </li>
         )}
         sx={{ m: 1 }}

@@ -1,18 +1,55 @@
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 
+declare const __VERSION__: string;
+
 const KEYS: { where: string; keys: [string, string][] }[] = [
-  { where: 'Everywhere', keys: [['Ctrl K', 'Find a car, a station, an action'], ['?', 'This map'], ['Tab', 'Next thing that can be pressed'], ['Esc', 'Close, or let go of what is being typed']] },
-  { where: 'On a job', keys: [['1 – 6', 'Go to a station'], ['Ctrl Z', 'Undo'], ['Ctrl Shift Z, Ctrl Y', 'Redo'], ['P', 'Booth sheet']] },
+  {
+    where: 'Everywhere',
+    keys: [
+      ['Ctrl K', 'Find a car, a station, an action'],
+      ['?', 'This map'],
+      ['Tab', 'Next thing that can be pressed'],
+      ['Esc', 'Close, or let go of what is being typed'],
+    ],
+  },
+  {
+    where: 'On a job',
+    keys: [
+      ['1 – 6', 'Go to a station'],
+      ['Ctrl Z', 'Undo'],
+      ['Ctrl Shift Z, Ctrl Y', 'Redo'],
+      ['P', 'Booth sheet'],
+    ],
+  },
   {
     where: 'Car',
-    keys: [['Tab, Enter', 'Choose a panel'], ['S', 'Spot in the middle of the chosen panel'], ['N', 'Chosen panel is a new part'], ['Arrow keys', 'Move the chosen repair by 10 mm (Shift: 1 mm)'], ['+  −', 'Larger, smaller by 5 mm'], ['Delete', 'Take the chosen repair away']],
+    keys: [
+      ['Tab, Enter', 'Choose a panel'],
+      ['S', 'Spot in the middle of the chosen panel'],
+      ['N', 'Chosen panel is a new part'],
+      ['Arrow keys', 'Move the chosen repair by 10 mm (Shift: 1 mm)'],
+      ['+  −', 'Larger, smaller by 5 mm'],
+      ['Delete', 'Take the chosen repair away'],
+    ],
   },
-  { where: 'Blend', keys: [['Tab', 'Next contour'], ['Arrow keys', 'Move the contour by 10 mm (Shift: 1 mm)'], ['Delete', 'Back to what the school says']] },
+  {
+    where: 'Blend',
+    keys: [
+      ['Tab', 'Next coat or contour'],
+      ['Arrow keys', 'Its reach by 10 mm (Shift: 1 mm)'],
+      ['Delete', 'Give the reach back to the computation'],
+    ],
+  },
 ];
 
 export function isTyping(event: KeyboardEvent): boolean {
   const target = event.target;
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.getAttribute('role') === 'combobox');
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable ||
+      ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
+      target.getAttribute('role') === 'combobox')
+  );
 }
 
 export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -22,12 +59,18 @@ export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => 
       <DialogContent>
         {KEYS.map(({ where, keys }) => (
           <Box key={where} sx={{ mb: 2 }}>
-            <Typography variant="h3" sx={{ mb: 0.5 }}>{where}</Typography>
+            <Typography variant="h3" sx={{ mb: 0.5 }}>
+              {where}
+            </Typography>
             <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '11rem 1fr', rowGap: 0.5 }}>
               {keys.map(([key, does]) => (
                 <Box key={key} sx={{ display: 'contents' }}>
-                  <Typography component="dt" sx={{ fontWeight: 600 }}>{key}</Typography>
-                  <Typography component="dd" sx={{ m: 0 }}>{does}</Typography>
+                  <Typography component="dt" sx={{ fontWeight: 600 }}>
+                    {key}
+                  </Typography>
+                  <Typography component="dd" sx={{ m: 0 }}>
+                    {does}
+                  </Typography>
                 </Box>
               ))}
             </Box>
@@ -35,7 +78,12 @@ export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => 
         ))}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose} variant="contained" autoFocus>Close</Button>
+        <Typography variant="caption" color="text.secondary" sx={{ flexGrow: 1, pl: 2 }}>
+          Kalopsis {__VERSION__}
+        </Typography>
+        <Button onClick={onClose} variant="contained" autoFocus>
+          Close
+        </Button>
       </DialogActions>
     </Dialog>
   );

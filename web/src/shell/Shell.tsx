@@ -1,6 +1,18 @@
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import SearchIcon from '@mui/icons-material/Search';
-import { Box, Button, IconButton, ListSubheader, Menu, MenuItem, Stack, ToggleButton, ToggleButtonGroup, Tooltip, Typography } from '@mui/material';
+import {
+  Box,
+  Button,
+  IconButton,
+  ListSubheader,
+  Menu,
+  MenuItem,
+  Stack,
+  ToggleButton,
+  ToggleButtonGroup,
+  Tooltip,
+  Typography,
+} from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
@@ -48,26 +60,55 @@ export function Shell() {
   };
   return (
     <Box sx={{ minHeight: '100dvh', height: { lg: '100dvh' }, display: 'flex', flexDirection: 'column' }}>
-      <Box component="a" href="#main" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, zIndex: 10, p: 1, backgroundColor: (t) => t.tokens.raised } }}>
+      <Box
+        component="a"
+        href="#main"
+        sx={{
+          position: 'absolute',
+          left: -9999,
+          '&:focus': { left: 8, top: 8, zIndex: 10, p: 1, backgroundColor: (t) => t.tokens.raised },
+        }}
+      >
         Skip to the work
       </Box>
       <Stack
         component="header"
         direction="row"
         className="no-print"
-        sx={{ alignItems: 'center', gap: { xs: 0.5, md: 2 }, px: { xs: 1, md: 2 }, py: 0.25, borderBottom: (t) => `1px solid ${t.tokens.line}`, backgroundColor: (t) => t.tokens.surface, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}
+        sx={{
+          alignItems: 'center',
+          gap: { xs: 0.5, md: 2 },
+          px: { xs: 1, md: 2 },
+          py: 0.25,
+          borderBottom: (t) => `1px solid ${t.tokens.line}`,
+          backgroundColor: (t) => t.tokens.surface,
+          flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        }}
       >
         <Typography component="span" sx={{ fontWeight: 700, letterSpacing: '-0.02em', fontSize: '1.15rem', pr: 1 }}>
           Kalopsis
         </Typography>
-        <Stack component="nav" aria-label="Places" direction="row" sx={{ flexGrow: 1, order: { xs: 3, sm: 0 }, flexBasis: { xs: '100%', sm: 'auto' }, overflowX: 'auto' }}>
+        <Stack
+          component="nav"
+          aria-label="Places"
+          direction="row"
+          sx={{ flexGrow: 1, order: { xs: 3, sm: 0 }, flexBasis: { xs: '100%', sm: 'auto' }, overflowX: 'auto' }}
+        >
           {PLACES.map(({ to, label }) => (
             <Button
               key={to}
               component={NavLink}
               to={to}
               end={to === '/'}
-              sx={{ color: 'text.primary', fontWeight: 500, borderRadius: 0, px: { xs: 1.25, md: 2 }, whiteSpace: 'nowrap', borderBottom: '3px solid transparent', '&.active': { fontWeight: 700, borderBottomColor: (t) => t.tokens.press } }}
+              sx={{
+                color: 'text.primary',
+                fontWeight: 500,
+                borderRadius: 0,
+                px: { xs: 1.25, md: 2 },
+                whiteSpace: 'nowrap',
+                borderBottom: '3px solid transparent',
+                '&.active': { fontWeight: 700, borderBottomColor: (t) => t.tokens.press },
+              }}
             >
               {label}
             </Button>
@@ -79,16 +120,31 @@ export function Shell() {
             <SearchIcon />
           </IconButton>
         </Tooltip>
-        <ToggleButtonGroup exclusive size="small" value={units} aria-label="Units" onChange={(_, value: 'metric' | 'us' | null) => value !== null && setUnits(value)}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={units}
+          aria-label="Units"
+          onChange={(_, value: 'metric' | 'us' | null) => value !== null && setUnits(value)}
+        >
           <ToggleButton value="metric">mm</ToggleButton>
           <ToggleButton value="us">inch</ToggleButton>
         </ToggleButtonGroup>
         <Tooltip title="Keys (?)">
-          <IconButton aria-label="Keyboard map" onClick={() => setHelp(true)} sx={{ display: { xs: 'none', md: 'inline-flex' } }}>
+          <IconButton
+            aria-label="Keyboard map"
+            onClick={() => setHelp(true)}
+            sx={{ display: { xs: 'none', md: 'inline-flex' } }}
+          >
             <KeyboardIcon />
           </IconButton>
         </Tooltip>
-        <Button onClick={(event) => setMenu(event.currentTarget)} aria-haspopup="menu" aria-label={`${me.name}, settings`} sx={{ color: 'text.primary', whiteSpace: 'nowrap' }}>
+        <Button
+          onClick={(event) => setMenu(event.currentTarget)}
+          aria-haspopup="menu"
+          aria-label={`${me.name}, settings`}
+          sx={{ color: 'text.primary', whiteSpace: 'nowrap' }}
+        >
           {me.name.split(' ')[0]}
         </Button>
         <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
@@ -106,7 +162,19 @@ export function Shell() {
           <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
         </Menu>
       </Stack>
-      <Box component="main" id="main" tabIndex={-1} sx={{ flexGrow: 1, minHeight: 0, overflowY: { lg: 'auto' }, display: 'flex', flexDirection: 'column', outline: 'none' }}>
+      <Box
+        component="main"
+        id="main"
+        tabIndex={-1}
+        sx={{
+          flexGrow: 1,
+          minHeight: 0,
+          overflowY: { lg: 'auto' },
+          display: 'flex',
+          flexDirection: 'column',
+          outline: 'none',
+        }}
+      >
         <Outlet />
       </Box>
       {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}

@@ -51,20 +51,36 @@ export function kalopsisTheme(name: ThemeName): Theme {
         styleOverrides: {
           body: { fontVariantNumeric: 'tabular-nums', backgroundColor: t.ground },
           '*:focus-visible': { outline: `3px solid ${t.press}`, outlineOffset: 2 },
-          '@media (prefers-reduced-motion: reduce)': { '*': { animation: 'none !important', transition: 'none !important' } },
+          '@media (prefers-reduced-motion: reduce)': {
+            '*': { animation: 'none !important', transition: 'none !important' },
+          },
         },
       },
       MuiButtonBase: { defaultProps: { disableRipple: true } },
       MuiButton: {
         defaultProps: { disableElevation: true },
-        styleOverrides: { root: { minHeight: target, paddingInline: 18 }, outlined: { borderColor: t.line, color: t.ink } },
+        styleOverrides: {
+          root: { minHeight: target, paddingInline: 18 },
+          outlined: { borderColor: t.line, color: t.ink },
+        },
       },
-      MuiIconButton: { styleOverrides: { root: { minWidth: target, minHeight: target, color: t.ink, borderRadius: 6 } } },
+      MuiIconButton: {
+        styleOverrides: { root: { minWidth: target, minHeight: target, color: t.ink, borderRadius: 6 } },
+      },
       MuiToggleButton: {
         styleOverrides: {
           root: {
-            minHeight: target, minWidth: target, textTransform: 'none', color: t.ink, borderColor: t.line, paddingInline: 14,
-            '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: t.press, color: t.pressInk, borderColor: t.press },
+            minHeight: target,
+            minWidth: target,
+            textTransform: 'none',
+            color: t.ink,
+            borderColor: t.line,
+            paddingInline: 14,
+            '&.Mui-selected, &.Mui-selected:hover': {
+              backgroundColor: t.press,
+              color: t.pressInk,
+              borderColor: t.press,
+            },
           },
         },
       },
@@ -73,9 +89,19 @@ export function kalopsisTheme(name: ThemeName): Theme {
       MuiDialogActions: { styleOverrides: { root: { padding: '12px 24px 20px' } } },
       MuiPopover: { styleOverrides: { paper: { backgroundColor: t.raised, border: `1px solid ${t.line}` } } },
       MuiMenuItem: { styleOverrides: { root: { minHeight: target } } },
-      MuiOutlinedInput: { styleOverrides: { root: { minHeight: target, backgroundColor: t.raised }, notchedOutline: { borderColor: t.inkSoft } } },
+      MuiOutlinedInput: {
+        styleOverrides: {
+          root: { minHeight: target, backgroundColor: t.raised },
+          notchedOutline: { borderColor: t.inkSoft },
+        },
+      },
       MuiTooltip: { defaultProps: { enterDelay: 500 } },
-      MuiTableCell: { styleOverrides: { root: { borderColor: t.line, padding: '8px 10px', fontSize: `${0.95 * rem}rem` }, head: { color: t.inkSoft, fontWeight: 600 } } },
+      MuiTableCell: {
+        styleOverrides: {
+          root: { borderColor: t.line, padding: '8px 10px', fontSize: `${0.95 * rem}rem` },
+          head: { color: t.inkSoft, fontWeight: 600 },
+        },
+      },
       MuiLink: { defaultProps: { underline: 'always' } },
     },
   });

@@ -5,7 +5,9 @@ const channels = (hex: string): number[] => [1, 3, 5].map((i) => parseInt(hex.sl
 
 /** Relative luminance and contrast ratio: WCAG 2.2, definitions. */
 function luminance(hex: string): number {
-  const [r = 0, g = 0, b = 0] = channels(hex).map((c) => (c / 255 <= 0.04045 ? c / 255 / 12.92 : ((c / 255 + 0.055) / 1.055) ** 2.4));
+  const [r = 0, g = 0, b = 0] = channels(hex).map((c) =>
+    c / 255 <= 0.04045 ? c / 255 / 12.92 : ((c / 255 + 0.055) / 1.055) ** 2.4,
+  );
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 }
 
@@ -14,7 +16,11 @@ function contrast(a: string, b: string): number {
   return (light + 0.05) / (dark + 0.05);
 }
 
-const THEMES: [string, Tokens][] = [['light', LIGHT], ['dark', DARK], ['booth', BOOTH]];
+const THEMES: [string, Tokens][] = [
+  ['light', LIGHT],
+  ['dark', DARK],
+  ['booth', BOOTH],
+];
 
 describe.each(THEMES)('the %s theme', (_, t) => {
   it('can be read on every ground (WCAG 2.2 AA: 4.5 to 1)', () => {

@@ -63,4 +63,14 @@ export const DARK: Tokens = {
   plateInk: '#101010',
 };
 
-export const BOOTH: Tokens = { ...DARK, ground: '#060606', surface: '#101010', raised: '#191919', line: '#555555', ink: '#ffffff', inkSoft: '#cfcfcf', panel: '#2b2b2b', panelInPlay: '#4d4d4d' };
+export const BOOTH: Tokens = {
+  ...DARK,
+  ground: '#060606',
+  surface: '#101010',
+  raised: '#191919',
+  line: '#555555',
+  ink: '#ffffff',
+  inkSoft: '#cfcfcf',
+  panel: '#2b2b2b',
+  panelInPlay: '#4d4d4d',
+};

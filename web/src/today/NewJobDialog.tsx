@@ -1,5 +1,15 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Alert, Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, Stack, TextField } from '@mui/material';
+import {
+  Alert,
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  MenuItem,
+  Stack,
+  TextField,
+} from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Controller, useForm, type FieldPath } from 'react-hook-form';
@@ -13,22 +23,32 @@ import { faultText, formatQuantity, numberFor, parseQuantity, unitSymbol } from 
 
 const OTHER = 'other';
 
-const form = z.object({
-  bodyShape: z.string().min(1, 'Choose a body shape.'),
-  plate: z.string().max(20, 'At most 20 characters.'),
-  colour: z.string().min(1, 'Choose a colour.'),
-  colourName: z.string().max(80, 'At most 80 characters.'),
-  finish: z.string(),
-  paintSystem: z.string().min(1, 'Choose a paint system.'),
-  temperature: z.string().min(1, 'Type the temperature in the booth.'),
-  humidity: z.string().min(1, 'Type the humidity in the booth.'),
-}).refine((v) => v.colour !== OTHER || v.colourName.trim() !== '', { path: ['colourName'], message: 'Give the colour a name.' });
+const form = z
+  .object({
+    bodyShape: z.string().min(1, 'Choose a body shape.'),
+    plate: z.string().max(20, 'At most 20 characters.'),
+    colour: z.string().min(1, 'Choose a colour.'),
+    colourName: z.string().max(80, 'At most 80 characters.'),
+    finish: z.string(),
+    paintSystem: z.string().min(1, 'Choose a paint system.'),
+    temperature: z.string().min(1, 'Type the temperature in the booth.'),
+    humidity: z.string().min(1, 'Type the humidity in the booth.'),
+  })
+  .refine((v) => v.colour !== OTHER || v.colourName.trim() !== '', {
+    path: ['colourName'],
+    message: 'Give the colour a name.',
+  });
 type NewJob = z.infer<typeof form>;
 
 /** Where the server's fields are in this form. */
 const FIELDS: Record<string, FieldPath<NewJob>> = {
-  'car.bodyShape': 'bodyShape', 'car.plate': 'plate', 'colour.name': 'colourName', 'colour.finish': 'finish', paintSystem: 'paintSystem',
-  'booth.temperatureC': 'temperature', 'booth.humidityPercent': 'humidity',
+  'car.bodyShape': 'bodyShape',
+  'car.plate': 'plate',
+  'colour.name': 'colourName',
+  'colour.finish': 'finish',
+  paintSystem: 'paintSystem',
+  'booth.temperatureC': 'temperature',
+  'booth.humidityPercent': 'humidity',
 };
 
 export function NewJobDialog({ onClose }: { onClose: () => void }) {
@@ -40,14 +60,25 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
   const [problem, setProblem] = useState<string | null>(null);
   const { control, handleSubmit, setError, watch, formState } = useForm<NewJob>({
     resolver: zodResolver(form),
-    defaultValues: { bodyShape: '', plate: '', colour: '', colourName: '', finish: 'metallic-dark', paintSystem: '', temperature: numberFor(22, 'degC', units), humidity: '50' },
+    defaultValues: {
+      bodyShape: '',
+      plate: '',
+      colour: '',
+      colourName: '',
+      finish: 'metallic-dark',
+      paintSystem: '',
+      temperature: numberFor(22, 'degC', units),
+      humidity: '50',
+    },
   });
   const data = shelf.data;
   const submit = async (values: NewJob) => {
     const temperatureC = parseQuantity(values.temperature, 'degC', units);
     const humidityPercent = parseQuantity(values.humidity, '%', units);
     if (temperatureC === null) {
-      setError('temperature', { message: `Type a temperature, like ${formatQuantity({ value: 22, unit: 'degC' }, units)}.` });
+      setError('temperature', {
+        message: `Type a temperature, like ${formatQuantity({ value: 22, unit: 'degC' }, units)}.`,
+      });
     }
     if (humidityPercent === null) {
       setError('humidity', { message: 'Type a number, like 50%.' });
@@ -57,10 +88,20 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
     }
     const known = data.colours.find((c) => `${c.name} ${c.code}` === values.colour);
     const document: JobDocument = {
-      car: { label: data.bodyShapes.find((b) => b.key === values.bodyShape)?.name ?? values.bodyShape, plate: values.plate.trim(), bodyShape: values.bodyShape },
-      colour: known === undefined
-        ? { name: values.colourName.trim(), finish: values.finish as JobDocument['colour']['finish'] }
-        : { name: known.name, code: known.code, finish: known.finish as JobDocument['colour']['finish'], undercoatShade: known.undercoatShade },
+      car: {
+        label: data.bodyShapes.find((b) => b.key === values.bodyShape)?.name ?? values.bodyShape,
+        plate: values.plate.trim(),
+        bodyShape: values.bodyShape,
+      },
+      colour:
+        known === undefined
+          ? { name: values.colourName.trim(), finish: values.finish as JobDocument['colour']['finish'] }
+          : {
+              name: known.name,
+              code: known.code,
+              finish: known.finish as JobDocument['colour']['finish'],
+              undercoatShade: known.undercoatShade,
+            },
       paintSystem: values.paintSystem,
       booth: { temperatureC: Math.round(temperatureC * 10) / 10, humidityPercent },
       repairs: [],
@@ -82,13 +123,31 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
       setProblem(faults.length > 0 ? null : error instanceof Error ? error.message : 'The job could not be opened.');
     }
   };
-  const field = (name: FieldPath<NewJob>, label: string, options?: readonly { value: string; label: string }[], end?: string) => (
+  const field = (
+    name: FieldPath<NewJob>,
+    label: string,
+    options?: readonly { value: string; label: string }[],
+    end?: string,
+  ) => (
     <Controller
       name={name}
       control={control}
       render={({ field: { ref, ...props }, fieldState }) => (
-        <TextField {...props} inputRef={ref} label={label} select={options !== undefined} fullWidth error={fieldState.error !== undefined} helperText={fieldState.error?.message} slotProps={{ input: { endAdornment: end } }}>
-          {options?.map((o) => <MenuItem key={o.value} value={o.value}>{o.label}</MenuItem>)}
+        <TextField
+          {...props}
+          inputRef={ref}
+          label={label}
+          select={options !== undefined}
+          fullWidth
+          error={fieldState.error !== undefined}
+          helperText={fieldState.error?.message}
+          slotProps={{ input: { endAdornment: end } }}
+        >
+          {options?.map((o) => (
+            <MenuItem key={o.value} value={o.value}>
+              {o.label}
+            </MenuItem>
+          ))}
         </TextField>
       )}
     />
@@ -99,20 +158,43 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
         <DialogTitle id="new-job">New job</DialogTitle>
         <DialogContent>
           <Stack sx={{ gap: 2, pt: 1 }}>
-            {problem !== null && <Alert severity="error" variant="outlined">{problem}</Alert>}
-            {shelf.isError && <Alert severity="error" variant="outlined">{shelf.error.message}</Alert>}
+            {problem !== null && (
+              <Alert severity="error" variant="outlined">
+                {problem}
+              </Alert>
+            )}
+            {shelf.isError && (
+              <Alert severity="error" variant="outlined">
+                {shelf.error.message}
+              </Alert>
+            )}
             <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-              {field('bodyShape', 'Body shape', (data?.bodyShapes ?? []).map((b) => ({ value: b.key, label: `${b.name}, ${b.style}` })))}
+              {field(
+                'bodyShape',
+                'Body shape',
+                (data?.bodyShapes ?? []).map((b) => ({ value: b.key, label: `${b.name}, ${b.style}` })),
+              )}
               {field('plate', 'Plate')}
             </Stack>
-            {field('colour', 'Colour', [...(data?.colours ?? []).map((c) => ({ value: `${c.name} ${c.code}`, label: `${c.name}, ${c.code}` })), { value: OTHER, label: 'Another colour' }])}
+            {field('colour', 'Colour', [
+              ...(data?.colours ?? []).map((c) => ({ value: `${c.name} ${c.code}`, label: `${c.name}, ${c.code}` })),
+              { value: OTHER, label: 'Another colour' },
+            ])}
             {watch('colour') === OTHER && (
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
                 {field('colourName', 'Name of the colour')}
-                {field('finish', 'Finish', (data?.finishes ?? []).map((f) => ({ value: f.key, label: f.name })))}
+                {field(
+                  'finish',
+                  'Finish',
+                  (data?.finishes ?? []).map((f) => ({ value: f.key, label: f.name })),
+                )}
               </Stack>
             )}
-            {field('paintSystem', 'Paint system', (data?.paintSystems ?? []).map((s) => ({ value: s.key, label: s.name })))}
+            {field(
+              'paintSystem',
+              'Paint system',
+              (data?.paintSystems ?? []).map((s) => ({ value: s.key, label: s.name })),
+            )}
             <Stack direction="row" sx={{ gap: 2 }}>
               {field('temperature', 'Booth temperature', undefined, unitSymbol('degC', units))}
               {field('humidity', 'Humidity', undefined, '%')}
@@ -121,7 +203,9 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" loading={formState.isSubmitting}>Open the job</Button>
+          <Button type="submit" variant="contained" loading={formState.isSubmitting}>
+            Open the job
+          </Button>
         </DialogActions>
       </form>
     </Dialog>

@@ -1,0 +1,82 @@
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import UploadIcon from '@mui/icons-material/FileUploadOutlined';
+import { Alert, Box, Button, Stack, Typography } from '@mui/material';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, ApiProblem, unwrap } from '../api/client';
+import { keys, useShopSchools } from '../api/queries';
+import type { SchoolFile, ShopSchool } from '../api/types';
+import { RecipeDialog } from './RecipeDialog';
+
+/** The shop's own ways to spray: edited as recipes, sent to another shop and taken in from one as files. */
+export function OwnSchools() {
+  const own = useShopSchools();
+  const client = useQueryClient();
+  const [editing, setEditing] = useState<ShopSchool | null>(null);
+  const renewed = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: keys.shopSchools }),
+      client.invalidateQueries({ queryKey: keys.shelf }),
+    ]);
+  const takeIn = useMutation({
+    mutationFn: async (file: File) =>
+      unwrap(api.POST('/api/shop-schools', { body: JSON.parse(await file.text()) as SchoolFile })),
+    onSuccess: renewed,
+  });
+  const fault =
+    takeIn.error instanceof ApiProblem
+      ? (takeIn.error.problem?.errors?.[0]?.detail ?? takeIn.error.message)
+      : takeIn.isError
+        ? 'This file is no school.'
+        : null;
+  return (
+    <Box>
+      {fault !== null && (
+        <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>
+          {fault}
+        </Alert>
+      )}
+      {own.data?.length === 0 && (
+        <Typography color="text.secondary" sx={{ mb: 1 }}>
+          None yet. In Blend, “Keep this plan as our school” puts one here.
+        </Typography>
+      )}
+      {(own.data ?? []).map((s) => (
+        <Stack key={s.id} direction="row" sx={{ gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
+          <Typography sx={{ flexGrow: 1 }}>
+            <strong>{s.name}.</strong> {s.school.steps.length} coats. {s.school.how}
+          </Typography>
+          <Button variant="outlined" aria-label={`Edit ${s.name}`} onClick={() => setEditing(s)}>
+            Edit the recipe
+          </Button>
+          <Button
+            startIcon={<DownloadIcon />}
+            component="a"
+            href={`/api/shop-schools/${s.id}/file`}
+            download
+            aria-label={`Download ${s.name}`}
+          >
+            To a file
+          </Button>
+        </Stack>
+      ))}
+      <Button variant="outlined" component="label" startIcon={<UploadIcon />} disabled={takeIn.isPending}>
+        Take in a school
+        <input
+          hidden
+          type="file"
+          accept=".json,application/json"
+          aria-label="School file"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file !== undefined) {
+              takeIn.mutate(file);
+            }
+            event.target.value = '';
+          }}
+        />
+      </Button>
+      {editing !== null && <RecipeDialog school={editing} onClose={() => setEditing(null)} onSaved={renewed} />}
+    </Box>
+  );
+}
