@@ -95,6 +95,7 @@ instance() {
     export APP_KEY DB_PORT=$DB_PORT_NUMBER DB_HOST=127.0.0.1 DB_SOCKET=$SOCKETS/mysql.sock DB_DATABASE=${DB_DATABASE:-kalopsis}
     APP_KEY=$(cat "$INSTANCE/app.key")
     export DB_USERNAME=kalopsis DB_PASSWORD=kalopsis APP_ENV=${APP_ENV:-local} APP_URL=http://127.0.0.1:$WEB_PORT
+    export CACHE_PATH=$INSTANCE/cache
     export SANCTUM_STATEFUL_DOMAINS=127.0.0.1:$WEB_PORT,localhost:$WEB_PORT
 }
 
@@ -122,6 +123,8 @@ start_database() {
 }
 
 start_web() {
+    # What was computed by an older model must not be found again.
+    rm -rf "$INSTANCE/cache"
     local fpm=$INSTANCE/php-fpm.conf web=$INSTANCE/nginx.conf root_flag=() user_line=""
     if [ "$(id -u)" -eq 0 ]; then root_flag=(-R); user_line="user root;"; fi
     cat >"$fpm" <<CONF

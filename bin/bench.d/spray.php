@@ -2,65 +2,94 @@
 
 declare(strict_types=1);
 
-/* Times the simulation in the core: a whole job, a cut, all schools, and how cost grows with area and with coats. Prints text for bin/bench. */
+/* Times the plan and its simulation in the core, and how the cost grows. Prints text for bin/bench. */
 
-use Kalopsis\Sequence\FinishClass;
-use Kalopsis\Blend\School;
-use Kalopsis\Spray\Bed;
-use Kalopsis\Spray\Finish;
-use Kalopsis\Spray\Profile;
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
-use Kalopsis\Job\SchoolOutlook;
-use Kalopsis\Job\Spray;
+use Kalopsis\Job\SprayedPlan;
+use Kalopsis\Job\WayOutlook;
 use Kalopsis\Panel\DistanceField;
 use Kalopsis\Panel\Footprint;
 use Kalopsis\Panel\Point;
-use Kalopsis\Sight\Eye;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Spray\Assumptions;
+use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Places;
+use Kalopsis\Spray\Simulation;
 use Kalopsis\Tests\Support\Bodies;
+use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tests\Support\Sprays;
 
 require __DIR__ . '/../../vendor/autoload.php';
 
 $median = require __DIR__ . '/median.php';
+$line = function (string $what, float $ms, string $more = ''): void {
+    printf("%-58s %8.2f ms%s\n", $what, $ms, $more);
+};
 
 $job = Bodies::job('front-door-left', 60.0);
-$job['repairs'][] = ['id' => 'n', 'panel' => 'rear-door-left', 'shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part', 'greyShade' => 5]];
 $spec = (new JobReader(new Bodies()))->read($job);
 $planner = new JobPlanner();
 $plan = $planner->plan($spec);
-$spray = Spray::of($plan);
 $centre = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->centroid();
-$whole = $median(function () use ($plan): void {
-    Spray::of($plan, null, null, false)->field();
-}, 15);
-printf("%-58s %8.1f ms\n", sprintf('simulated with its spread, %d panels at 10 mm', count($plan->blend->panels)), $whole);
-printf("%-58s %8.1f ms\n", 'the same with the fade length needed', $median(fn () => Spray::of($plan), 9));
-printf("%-58s %8.1f ms\n", 'one cross-cut of 800 mm, 5 angles and 5 distances', $median(fn () => $spray->cut(new Point($centre->x - 400, $centre->y), new Point($centre->x + 400, $centre->y)), 15));
-printf("%-58s %8.1f ms\n", 'all schools side by side, plans included', $median(fn () => array_map(fn (School $s) => SchoolOutlook::of($spec, $s, $planner, null, null), School::cases()), 3));
+[$from, $to] = [new Point($centre->x - 400, $centre->y), new Point($centre->x + 400, $centre->y)];
+
+/* Another card each time: the need of a pair of colours is kept, and a plan that is asked for anew has to find it. */
+$car = Colours::silver();
+$i = 0;
+$card = function () use (&$i): Measurement {
+    return Colours::silver(1.0 + 0.01 * ++$i);
+};
+$line('plan alone, its need known', $median(fn() => $planner->plan($spec), 25), '   (wanted: under 25)');
+$alone = fn() => $planner->plan($spec, $car, $card());
+$line('plan with a need to find', $median($alone, 15));
+$line(
+    'plan with need and outlook',
+    $median(fn() => SprayedPlan::of($planner->plan($spec, $car, $card()))->outlook(), 15),
+    '   (wanted: under 120)',
+);
+$line(
+    'one cross-cut of 800 mm, every angle and distance',
+    $median(fn() => SprayedPlan::of($plan)->cut($from, $to, 45, 2.0)->jsonSerialize(), 15),
+    '   (wanted: under 15)',
+);
+$schools = Bodies::schools();
+$line(
+    count($schools) . ' schools side by side, plans included',
+    $median(fn() => WayOutlook::all($spec, $schools, $planner, $car, $card()), 3),
+    '   (wanted: under 900)',
+);
 foreach ([1, 2, 4] as $times) {
     $grown = Bodies::rectangle(1000.0, 500.0 * $times);
     $print = [Footprint::at(Bodies::spot(500.0, 250.0, 60.0), $grown)];
-    printf("%-58s %8.2f ms\n", "distance field, area x{$times}", $median(fn () => (new DistanceField($grown, $print, array_map(floatval(...), range(-100, 2500, 25))))->raster(2500.0), 9));
+    $field = fn() => new DistanceField($grown, $print, array_map(floatval(...), range(-100, 2500, 25)));
+    $line("distance field, area x{$times}", $median(fn() => $field()->raster(2500.0), 9));
 }
 $finish = Finish::assumed(FinishClass::MetallicLight, 3);
-foreach ([2, 4, 8] as $coats) {
-    $layers = Sprays::over(300.0, $coats);
-    printf("%-58s %8.2f ms\n", "layers and colours of {$coats} coats", $median(function () use ($layers, $finish): void {
-        $stack = Sprays::stack($layers, Bed::Flashed, $finish->h98Um);
-        foreach ($finish->angles() as $angle) {
-            $stack->colours($angle, $finish->fit, $finish->old[$angle]->xyz(), $finish->primer);
-        }
-    }, 15));
+foreach ([1, 2, 4] as $times) {
+    $steps = [];
+    for ($c = 0; $c < 3 * $times; $c++) {
+        $reach = 0.1 + (0.4 * $c) / (3 * $times - 1);
+        $steps[] = [
+            'id' => "base-{$c}",
+            'name' => "Base {$c}",
+            'kind' => 'base',
+            'landsIn' => 'dry',
+            'extent' => ['kind' => 'past', 'reach' => $reach, 'fade' => 0.4],
+        ];
+    }
+    $colours = Sprays::simulation(Sprays::read($steps), $finish)->colours();
+    $line("layers and colours, coats x{$times}", $median(fn() => $colours->scene(new Places(0.0, 3.0, 96), 300.0), 15));
 }
 $inC = (float) ($argv[1] ?? 0);
 if ($inC > 0.0) {
-    $mine = $median(function () use ($finish): void {
-        $eye = new Eye();
-        Profile::of(Sprays::stack(Sprays::over(300.0, 4), Bed::Flashed, $finish->h98Um), $finish, $eye);
+    $simulation = Sprays::simulation(Sprays::stepped(), $finish);
+    $mine = $median(function () use ($simulation): void {
+        $simulation->look(300.0, Assumptions::usual(), true, Simulation::FINE, true);
         for ($i = 0; $i < 9; $i++) {
-            Profile::of(Sprays::stack(Sprays::over(300.0, 4), Bed::Flashed, $finish->h98Um, step: 10.0), $finish, $eye);
+            $simulation->look(300.0, Assumptions::usual(), true);
         }
-    }, 15);
-    printf("%-58s %8.1f ms, in C %.2f ms, ratio %.1f\n", 'one fine and nine coarse runs', $mine, $inC, $mine / $inC);
+    }, 25);
+    $line('one fine and nine coarse looks', $mine, sprintf(', in C %.2f ms, ratio %.1f (wanted: under 4)', $inC, $mine / $inC));
 }
