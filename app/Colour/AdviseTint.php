@@ -68,7 +68,8 @@ final readonly class AdviseTint
                     ? 'No addition of up to three toners brings this cup nearer. Start from another variant.'
                     : '',
             'source' =>
-                'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card really measured; docs/model.md section 7.',
+                'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card '
+                    . 'really measured; docs/model.md section 7.',
         ];
     }
 

@@ -65,11 +65,14 @@ final readonly class Need
                 Phrase::of(
                     match (true) {
                         $atLeast
-                            => 'The model would do with {simulated}; less than {least} nobody goes until a shop has calibrated it.',
+                            => 'The model would do with {simulated}; less than {least} nobody goes until a shop has '
+                                . 'calibrated it.',
                         $this->measured
-                            => 'The shortest blend, all coats drawn out alike, in which nobody notices the card\'s difference, {certainty}.',
+                            => 'The shortest blend, all coats drawn out alike, in which nobody notices the card\'s '
+                                . 'difference, {certainty}.',
                         default
-                        => 'The shortest blend in which nobody notices a colour 2 L* off, {certainty}: no card has been read yet.',
+                        => 'The shortest blend in which nobody notices a colour 2 L* off, {certainty}: no card has '
+                            . 'been read yet.',
                     },
                     [
                         'simulated' => Quantity::mm(self::rounded($this->simulatedMm)),

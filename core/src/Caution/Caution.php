@@ -21,7 +21,8 @@ enum Caution: string
     case VocLimits = 'voc-limits';
     case TrappedWater = 'trapped-water';
 
-    public const ALWAYS = 'Follow the data sheet, the safety data sheet and local rules; refinish work is for trained people. Kalopsis is a planning aid.';
+    public const ALWAYS = 'Follow the data sheet, the safety data sheet and local rules; refinish work is for '
+        . 'trained people. Kalopsis is a planning aid.';
 
     public function title(): string
     {
@@ -43,7 +44,8 @@ enum Caution: string
     {
         return match ($this) {
             self::Isocyanates
-                => 'Two-pack mixes release isocyanates: supplied-air respirator, full skin cover, a working booth, no one unprotected in it. Wet coats and overspray count.',
+                => 'Two-pack mixes release isocyanates: supplied-air respirator, full skin cover, a working booth, '
+                    . 'no one unprotected in it. Wet coats and overspray count.',
             self::SandingFresh
                 => 'Sanding fresh two-pack film releases isocyanates and dust: respiratory protection and extraction.',
             self::OldCoatings

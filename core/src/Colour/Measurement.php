@@ -150,7 +150,8 @@ final readonly class Measurement implements JsonSerializable
         return Geometry::ofAngles($angles) ??
             throw NotAColour::spectrum(
                 sprintf(
-                    'These angles do not make a reading: %s. Taken are 45/0; 15, 45, 110; 25, 45, 75; 15, 25, 45, 75, 110; and those with -15.',
+                    'These angles do not make a reading: %s. Taken are 45/0; 15, 45, 110; 25, 45, 75; 15, 25, 45, '
+                        . '75, 110; and those with -15.',
                     $angles === [] ? 'none' : implode(', ', $angles),
                 ),
             );

@@ -82,7 +82,8 @@ final class ReadingsFile
             } elseif (! $viewing->is($row->measurement->viewing)) {
                 yield Fault::leftOut(
                     $row->line,
-                    "\"{$row->sample}\" was read for {$viewing->name()} above and for {$row->measurement->viewing->name()} here; they cannot be averaged.",
+                    "\"{$row->sample}\" was read for {$viewing->name()} above and for "
+                        . "{$row->measurement->viewing->name()} here; they cannot be averaged.",
                 );
             } elseif (++$count > self::MOST_ROWS) {
                 yield Fault::leftOut(

@@ -221,7 +221,8 @@ final readonly class JobPlan implements JsonSerializable
                 'blend' => Quantity::mm($this->blend->need->blendMm),
             ]),
             SourceKind::Practice,
-            'The shape of the way it is sprayed is common practice; its length is what this blend needs, docs/model.md section 3.',
+            'The shape of the way it is sprayed is common practice; its length is what this blend needs, '
+                . 'docs/model.md section 3.',
             ['fades over' => Quantity::mm($coat->fadeMm)],
         );
     }

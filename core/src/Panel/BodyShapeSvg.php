@@ -82,7 +82,8 @@ final class BodyShapeSvg
         $x = fn (string $text): string => htmlspecialchars($text, ENT_XML1 | ENT_QUOTES);
         $lines = ['<?xml version="1.0" encoding="UTF-8"?>'];
         $lines[] = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%.0f %.0f %.0f %.0f" data-kalopsis="body-shape 1" data-key="%s" data-name="%s" data-style="%s">',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%.0f %.0f %.0f %.0f" data-kalopsis="body-shape 1" '
+                . 'data-key="%s" data-name="%s" data-style="%s">',
             $box->x0 - 60,
             $box->y0 - 60,
             $box->x1 - $box->x0 + 120,

@@ -245,11 +245,11 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
   );
 }
 
-const rowNote = (coat: PlannedCoat, units: UnitSystem): string =>
-  `${coat.mixture.replace('the rest of', 'rest')}, ${formatQuantity(coat.gun.pressure, units)}, ${formatQuantity(coat.gun.distance, units)}`.slice(
-    0,
-    44,
-  );
+/** As much as fits under the coat's name. */
+const rowNote = ({ mixture, gun }: PlannedCoat, units: UnitSystem): string =>
+  [mixture.replace('the rest of', 'rest'), formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
+    .join(', ')
+    .slice(0, 44);
 
 function Grip({ coat, y, scale, units, handle, svg, onChoose }: Omit<RowProps, 'chosen'>) {
   const { tokens } = useTheme();

@@ -14,18 +14,14 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
   const cx = (topMm * s) / 2 + 4;
   const widthAt = (mm: number) => (bottomMm + ((topMm - bottomMm) * mm) / heightMm) * s;
   const y = (mm: number) => h - 8 - mm * s;
-  const band = (from: number, to: number) =>
-    `M${cx - widthAt(from) / 2} ${y(from)} L${cx - widthAt(to) / 2} ${y(to)} H${cx + widthAt(to) / 2} L${cx + widthAt(from) / 2} ${y(from)} Z`;
+  const left = (mm: number) => `${cx - widthAt(mm) / 2} ${y(mm)}`;
+  const right = (mm: number) => `${cx + widthAt(mm) / 2} ${y(mm)}`;
+  const band = (from: number, to: number) => `M${left(from)} L${left(to)} L${right(to)} L${right(from)} Z`;
+  const pours = cup.pours.map((p) => `${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`);
   let below = 0;
   let lastLabel = Infinity;
   return (
-    <svg
-      width={w}
-      height={h}
-      viewBox={`0 0 ${w} ${h}`}
-      role="img"
-      aria-label={`${cup.name}: ${cup.pours.map((p) => `${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`).join(', ')}`}
-    >
+    <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${cup.name}: ${pours.join(', ')}`}>
       {cup.pours.map((pour, i) => {
         const from = below;
         below = pour.lineMm;
@@ -47,7 +43,7 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
         );
       })}
       <path
-        d={`M${cx - widthAt(heightMm) / 2} ${y(heightMm)} L${cx - widthAt(0) / 2} ${y(0)} H${cx + widthAt(0) / 2} L${cx + widthAt(heightMm) / 2} ${y(heightMm)}`}
+        d={`M${left(heightMm)} L${left(0)} L${right(0)} L${right(heightMm)}`}
         fill="none"
         stroke={tokens.ink}
         strokeWidth={2.2}

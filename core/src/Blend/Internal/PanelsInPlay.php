@@ -313,7 +313,8 @@ final class PanelsInPlay
                         $line !== null && ! $this->isTrim($next)
                             => 'Stop at the {line}: a sharp line hides a little of a step.',
                         $folds
-                            => 'Stop at the gap: {next} lies in another plane or is another material, which hides a little of a step.',
+                            => 'Stop at the gap: {next} lies in another plane or is another material, which hides a '
+                                . 'little of a step.',
                         default => 'Stop at a body line: there is none between the repair and {next}.',
                     },
                     ['line' => $line !== null ? $line->name : '', ...$values],

@@ -131,7 +131,8 @@ final class Warnings
                     Severity::LookOut,
                     'inside-coat-before',
                     $coat->id(),
-                    '{coat} stops {step} inside {before}. In this order each coat goes further than the one before, or its edge shows.',
+                    '{coat} stops {step} inside {before}. In this order each coat goes further than the one before, '
+                        . 'or its edge shows.',
                     $values,
                 );
             } elseif ($step < min(self::LEAST_STEP_MM, $meant - 1.0) && $coat->kind() === CoatKind::Base) {
@@ -300,7 +301,9 @@ final class Warnings
                 Severity::Stop,
                 'lacquer',
                 $repair->id,
-                'Old thermoplastic lacquer on {panel}: test with a solvent rag, isolate the whole area with primer, then base in dry dusting coats with long flashes. If it wrinkles, stop and wait until it settles.',
+                'Old thermoplastic lacquer on {panel}: test with a solvent rag, isolate the whole area with primer, '
+                    . 'then base in dry dusting coats with long flashes. If it wrinkles, stop and wait until it '
+                    . 'settles.',
                 ['panel' => $panel->name],
             );
         }
@@ -344,7 +347,8 @@ final class Warnings
                 Severity::Note,
                 'grey-shade',
                 $repair->id,
-                'Primer shade {has} under a colour that wants shade {wants}: seal {panel} with shade {wants}, or it takes more coats to hide.',
+                'Primer shade {has} under a colour that wants shade {wants}: seal {panel} with shade {wants}, or it '
+                    . 'takes more coats to hide.',
                 ['has' => $repair->greyShade, 'wants' => $request->undercoatShade, 'panel' => $panel->name],
             );
         }
@@ -367,7 +371,8 @@ final class Warnings
                         Severity::Note,
                         'blend-together',
                         $a->id,
-                        'Two repairs on {panel} are {between} apart: blend them towards each other, colour between them is one area.',
+                        'Two repairs on {panel} are {between} apart: blend them towards each other, colour between '
+                            . 'them is one area.',
                         ['panel' => $panel->name, 'between' => Quantity::mm($between)],
                     );
                 }

@@ -86,7 +86,8 @@ final class RowBuilder
                 $made[$angle] = Spectrum::of($values);
                 if (array_keys($spectra) === [45] && $made[$angle]->glows()) {
                     throw NotAColour::spectrum(
-                        'The spectrum gives back more light than it gets (fluorescence, or percent read as shares). Read it with the UV filter, as shares of 1.',
+                        'The spectrum gives back more light than it gets (fluorescence, or percent read as shares). '
+                            . 'Read it with the UV filter, as shares of 1.',
                     );
                 }
             }
