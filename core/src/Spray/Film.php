@@ -28,11 +28,13 @@ final readonly class Film
     private const BODY = 5.0;
 
     /**
+     * @param array{float, float, float} $body X, Y and Z of an endless film as shares of white
      * @param array{float, float, float} $a Kubelka's a for X, Y, Z
      * @param array{float, float, float} $b
      * @param ?float $coverUm film whose flakes leave 1/e uncovered, um; null for solids
      */
     private function __construct(
+        private array $body,
         private array $a,
         private array $b,
         private float $scatter,
@@ -48,24 +50,27 @@ final readonly class Film
     public static function of(Xyz $body, bool $effect, float $faceY, float $h98Um, Viewing $viewing): self
     {
         $white = $viewing->white();
-        [$a, $b] = self::constants($body, $white);
+        $shares = self::shares($body, $white);
+        [$a, $b] = self::constants($shares);
         [$ay, $by] = [$a[1], $b[1]];
         $s = self::scattering($ay, $by, $effect ? self::BODY * $h98Um : $h98Um);
         if (! $effect) {
-            return new self($a, $b, $s, null, $white);
+            return new self($shares, $a, $b, $s, null, $white);
         }
         // At the film that hides, the share of ground left must give the contrast ratio it is named after.
         $face = max(0.0, $faceY) / 100.0;
         $left = ((1.0 - self::RATIO) * $face) / (self::RATIO * self::WHITE + (1.0 - self::RATIO) * $face);
         $between = self::between($ay, $by, $s, $h98Um);
 
-        return new self($a, $b, $s, $h98Um / log(max(1.0 + 1e-6, $between / $left)), $white);
+        return new self($shares, $a, $b, $s, $h98Um / log(max(1.0 + 1e-6, $between / $left)), $white);
     }
 
     /** The same paint where an angle shows it in another colour. */
     public function coloured(Xyz $body): self
     {
-        return new self(...[...self::constants($body, $this->white), $this->scatter, $this->coverUm, $this->white]);
+        $shares = self::shares($body, $this->white);
+
+        return new self($shares, ...[...self::constants($shares), $this->scatter, $this->coverUm, $this->white]);
     }
 
     public function scatterPerUm(): float
@@ -98,12 +103,21 @@ final readonly class Film
         ];
     }
 
-    /** A film of a solid over a ground. */
+    /**
+     * A film of a solid over a ground. What shines like no solid does (a metallic called a solid) is mixed by what the
+     * film lets through: Kubelka's film knows no reflectance above 1.
+     */
     public function over(Xyz $ground, float $um): Xyz
     {
         $w = $this->white;
         $out = [];
-        foreach ([$ground->x / $w->x, $ground->y / $w->y, $ground->z / $w->z] as $c => $g) {
+        foreach (self::shares($ground, $w) as $c => $g) {
+            if (max($g, $this->body[$c]) > self::HELD[1]) {
+                $through = self::between($this->a[$c], $this->b[$c], $this->scatter, $um);
+                $out[] = $this->body[$c] + $through * ($g - $this->body[$c]);
+
+                continue;
+            }
             $out[] = self::reflectance($this->a[$c], $this->b[$c], $this->scatter * $um, $g);
         }
 
@@ -113,18 +127,25 @@ final readonly class Film
     /**
      * Kubelka's a and b of an endless film of this colour.
      *
+     * @param array{float, float, float} $shares
      * @return array{array{float, float, float}, array{float, float, float}}
      */
-    private static function constants(Xyz $body, Xyz $white): array
+    private static function constants(array $shares): array
     {
         $a = $b = [];
-        foreach ([$body->x / $white->x, $body->y / $white->y, $body->z / $white->z] as $share) {
+        foreach ($shares as $share) {
             $endless = max(self::HELD[0], min(self::HELD[1], $share));
             $a[] = (1.0 / $endless + $endless) / 2.0;
             $b[] = (1.0 / $endless - $endless) / 2.0;
         }
 
         return [$a, $b];
+    }
+
+    /** @return array{float, float, float} */
+    private static function shares(Xyz $of, Xyz $white): array
+    {
+        return [$of->x / $white->x, $of->y / $white->y, $of->z / $white->z];
     }
 
     /** Kubelka 1948: R = (1 - Rg (a - b coth bSh)) / (a - Rg + b coth bSh). */

@@ -364,3 +364,15 @@ it('does not care in which order repairs and panels are named', function (): voi
     ];
     expect($said($other))->toBe($said($job));
 });
+
+it('answers for a metallic that is called a solid, and for a card far off', function (string $finish, float $off): void {
+    foreach (['outside-in', 'edge-to-edge', 'inside-out-wet-bed'] as $school) {
+        $plan = Bodies::planned(
+            Bodies::job('bonnet', change: ['colour' => ['finish' => $finish], 'plan' => ['school' => $school]]),
+            Colours::silver(),
+            Colours::silver($off),
+        );
+        $o = json_decode(json_encode(SprayedPlan::of($plan), JSON_THROW_ON_ERROR), true);
+        expect($o['index'])->toBeGreaterThanOrEqual(0.0)->toBeLessThan(1000.0)->and($o['profile']['byAngle'])->not->toBe([]);
+    }
+})->with([['solid-light', 5.0], ['solid-dark', -5.0], ['solid-light', -12.0], ['pearl', 12.0]]);

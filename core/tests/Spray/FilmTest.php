@@ -79,3 +79,19 @@ it('lets less through the more there is, and is hidden at h98 as the ratio says 
 it('covers near the figures the second model lists for silver: 3.5 um leave a third', function (): void {
     expect(Finish::assumed(FinishClass::MetallicLight, 3)->film()->coverUm())->toEqualWithDelta(3.47, 0.2);
 });
+
+it('stays between ground and colour, also where one of them shines like no solid does', function (): void {
+    foreach ([16.0, 88.0, 130.0] as $body) {
+        $film = filmOf($body, 0.0, 0.0, 20.0);
+        foreach ([0.0, 20.0, 99.0, 180.0, 300.0] as $y) {
+            $last = $y;
+            foreach ([0.5, 3.0, 20.0, 300.0] as $um) {
+                $there = $film->over(new Xyz(0.95 * $y, $y, 1.07 * $y), $um)->y;
+                [$low, $high] = [min($y, Colours::lab($body)->xyz()->y), max($y, Colours::lab($body)->xyz()->y)];
+                expect($there)->toBeGreaterThanOrEqual($low - 1e-6)->toBeLessThanOrEqual($high + 1e-6);
+                expect(abs($there - $y))->toBeGreaterThanOrEqual(abs($last - $y) - 1e-6);
+                $last = $there;
+            }
+        }
+    }
+});
