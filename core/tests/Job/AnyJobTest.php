@@ -3,14 +3,19 @@
 declare(strict_types=1);
 
 use Eris\Generators;
+use Kalopsis\Colour\Random;
 use Kalopsis\Cups\Cup;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\SprayedPlan;
 use Kalopsis\Job\Station;
+use Kalopsis\Panel\Point;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\Drying;
 use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\LandsIn;
 use Kalopsis\Tests\Support\Bodies;
+use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Units\UnitSystem;
 
 uses(Eris\TestTrait::class);
@@ -274,4 +279,70 @@ it('plans in every air a booth can be typed with, and says where a coat will not
         ->toContain('will not dry')
         ->and(json_encode([$plan, SprayedPlan::of($plan)], JSON_THROW_ON_ERROR))
         ->toContain('will not dry');
+});
+
+it('plans, sprays, looks at and cuts coats at the ends of everything that can be typed', function (): void {
+    $chance = new Random(20);
+    $one = fn (array $of): mixed => $of[(int) floor($chance->uniform() * count($of))];
+    $ends = [
+        'mixture' => [['reducer' => 0.3], ['reducer' => 2], ['blendingClear' => 4], ['reducer' => 2, 'blendingClear' => 4]],
+        'gun' => [
+            ['distanceMm' => 50],
+            ['distanceMm' => 500],
+            ['overlapPercent' => 10],
+            ['overlapPercent' => 95],
+            ['flowMlPerMin' => 20, 'speedMmPerS' => 1500],
+            ['flowMlPerMin' => 400, 'speedMmPerS' => 100],
+        ],
+        'film' => [0.05, 2.0],
+        'landsIn' => array_map(fn (LandsIn $l): string => $l->value, LandsIn::cases()),
+        'drying' => array_map(fn (Drying $d): string => $d->value, Drying::cases()),
+        'strokes' => ['single', 'cross'],
+        'extent' => [
+            ['kind' => 'whole-panel'],
+            ['kind' => 'past', 'reach' => 0.0, 'fade' => 1.0, 'reachMm' => 0, 'fadeMm' => 5],
+            ['kind' => 'past', 'reach' => 1.0, 'fade' => 0.0, 'reachMm' => 900, 'fadeMm' => 300],
+        ],
+    ];
+    $planned = 0;
+    for ($i = 0; $i < 24; $i++) {
+        $panel = $one(['bonnet', 'front-door-left', 'sill-left']);
+        $job = Bodies::job($panel, $one([5.0, 60.0, 240.0]), [
+            'paintSystem' => $one(['northlight-s', 'northlight-w']),
+            'colour' => ['finish' => $one(array_column(FinishClass::cases(), 'value'))],
+            'booth' => ['temperatureC' => $one([5, 22, 25, 40]), 'humidityPercent' => $one([1, 50, 100])],
+            'plan' => ['school' => $one(Bodies::schoolKeys())],
+        ]);
+        $job = Bodies::withSteps($job, function (array $steps) use ($one, $ends): array {
+            foreach ($steps as &$step) {
+                $what = $one(array_keys($ends));
+                $fades = $what !== 'extent' || $step['extent']['kind'] !== 'whole-panel';
+                $step = $fades ? [...$step, $what => $one($ends[$what])] : $step;
+            }
+
+            return $steps;
+        });
+
+        try {
+            $plan = Bodies::planned($job, $one([null, Colours::silver()]), Colours::silver($one([-10.0, 0.0, 1.5, 10.0])));
+        } catch (InvalidInput $refused) {
+            expect($refused->problems[0]->field)->toStartWith('plan.sequence');
+
+            continue;
+        }
+        $sprayed = SprayedPlan::of($plan);
+        $at = $plan->job->body->panel($panel)->outline->centroid();
+        $cut = $sprayed->cut(new Point($at->x - 900, $at->y), new Point($at->x + 900, $at->y), 25, 1.0);
+        $seen = $sprayed->outlook();
+        expect(json_encode([$plan, $sprayed, $cut], JSON_THROW_ON_ERROR))
+            ->toBeString()
+            ->and($seen->low())
+            ->toBeLessThanOrEqual($seen->index() + 1e-9)
+            ->and($seen->high())
+            ->toBeGreaterThanOrEqual($seen->index() - 1e-9)
+            ->and($cut->worst())
+            ->toBeGreaterThanOrEqual(0.0);
+        $planned++;
+    }
+    expect($planned)->toBeGreaterThan(12);
 });
