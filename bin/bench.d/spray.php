@@ -50,7 +50,7 @@ $line(
     '   (wanted: under 120)',
 );
 $line(
-    'one cross-cut of 800 mm, every angle and distance',
+    'one cross-cut of 800 mm, from one angle and distance',
     $median(fn() => SprayedPlan::of($plan)->cut($from, $to, 45, 2.0)->jsonSerialize(), 15),
     '   (wanted: under 15)',
 );
