@@ -101,27 +101,6 @@ final readonly class Desk
         return new self($out, $exposure, $car?->id, self::letDown($car?->mean, $samples));
     }
 
-    /**
-     * The nearest card that was not struck, by what its verdict allows and then by difference; null while none can be
-     * compared.
-     */
-    public function bestCard(): ?JudgedSample
-    {
-        $best = null;
-        foreach ($this->samples as $judged) {
-            if (
-                $judged->sample->kind === SampleKind::Card &&
-                ! $judged->sample->struck &&
-                $judged->comparison !== null &&
-                ($best?->comparison === null || $judged->comparison->overall() < $best->comparison->overall())
-            ) {
-                $best = $judged;
-            }
-        }
-
-        return $best;
-    }
-
     /** @param list<DeskSample> $samples */
     private static function letDown(?Measurement $car, array $samples): ?LetDown
     {

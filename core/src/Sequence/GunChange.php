@@ -54,15 +54,6 @@ final readonly class GunChange implements JsonSerializable
         return $hand * Stroke::change($this->hold->gun($gun, $sheet), $this->setUp($gun, $sheet));
     }
 
-    public function isUsual(): bool
-    {
-        return $this->bar === null &&
-            $this->distanceMm === null &&
-            $this->overlapPercent === null &&
-            $this->flowMlPerMin === null &&
-            $this->speedMmPerS === null;
-    }
-
     /** @return array<string, string|float> */
     public function jsonSerialize(): array
     {

@@ -166,6 +166,51 @@ it('draws in the cut what the verdict says of a gap: the step there, not a spike
         ->toBeLessThanOrEqual($gap[0]['index'] + 0.01);
 });
 
+it('draws a fold in the cut with what the verdict takes off there', function (): void {
+    $plan = Bodies::planned(
+        Bodies::job('front-door-left', change: ['plan' => ['school' => 'edge-to-edge']]),
+        Colours::silver(),
+        Colours::silver(4.0),
+    );
+    $sprayed = SprayedPlan::of($plan);
+    $sill = $sprayed->outlook()->lines['Sill left'];
+    $from = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->centroid();
+    $to = new Point($from->x, Bodies::shipped('marlo-tern')->panel('sill-left')->outline->centroid()->y);
+    $cut = $sprayed->cut($from, $to, $sill->angle, $sill->distanceM)->jsonSerialize();
+    expect(array_column($cut['lines'], 'kind'))
+        ->toBe(['fold'])
+        ->and($cut['lines'][0]['index'])
+        ->toEqualWithDelta($sill->table[$sill->angle][(string) $sill->distanceM], 0.01);
+});
+
+it('remembers a need only for what needs the same', function (): void {
+    $remembering = new JobPlanner();
+    $base = Bodies::job('bonnet');
+    $each = fn (array $change): callable => fn (array $steps): array => array_map(
+        fn (array $s): array => $s['kind'] === 'base' ? [...$s, ...$change] : $s,
+        $steps,
+    );
+    $jobs = [
+        $base,
+        Bodies::withSteps($base, $each(['landsIn' => 'dry'])),
+        Bodies::withSteps($base, $each(['landsIn' => 'wet-bed'])),
+        Bodies::withSteps($base, $each(['drying' => 'wet-on-wet'])),
+        Bodies::withSteps($base, $each(['film' => 0.5])),
+        Bodies::withSteps($base, $each(['mixture' => ['reducer' => 2.0]])),
+        Bodies::job('bonnet', change: ['booth' => ['temperatureC' => 32, 'humidityPercent' => 50]]),
+        Bodies::job('bonnet', change: ['plan' => ['certainty' => 'likely']]),
+    ];
+    foreach ($jobs as $job) {
+        foreach ([1.0, 2.0] as $off) {
+            $spec = (new JobReader(new Bodies()))->read($job);
+            $pair = [Colours::silver(), Colours::silver($off)];
+            expect($remembering->plan($spec, ...$pair)->blend->need->mm())->toBe(
+                (new JobPlanner())->plan($spec, ...$pair)->blend->need->mm(),
+            );
+        }
+    }
+});
+
 it('offers only cures that were tried and do hide it', function (): void {
     $job = Bodies::job('bonnet', change: ['plan' => ['school' => 'no-wet-bed']]);
     $short = Bodies::withSteps(
