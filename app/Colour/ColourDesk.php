@@ -62,6 +62,7 @@ final readonly class ColourDesk
             PlannedSpraying::product($plan),
             $spec->system,
             $spec->air(),
+            $spec->pigment(),
         );
 
         return new DeskView(

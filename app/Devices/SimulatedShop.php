@@ -135,6 +135,7 @@ final readonly class SimulatedShop
             PlannedSpraying::product($plan),
             $plan->job->system,
             new Air($booth->temperatureC, $booth->humidityPercent),
+            $plan->job->pigment(),
         );
         $spectra = [];
         foreach ($measured->spectra as $angle => $spectrum) {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Kalopsis\Colour\Flakes;
+use Kalopsis\Tint\Formula;
+use Kalopsis\Tint\TonerLibrary;
 
 /**
  * One version of a colour's formula in a workshop.
@@ -45,6 +48,21 @@ final class ColourFormula extends Model
                 ),
                 'note' => 'From the shelf',
             ]);
+    }
+
+    /** The flakes that lie on top: those of the effect layer where there is one. */
+    public function flakes(): ?Flakes
+    {
+        $library = TonerLibrary::northlight();
+        foreach ([$this->recipe['layer'] ?? [], $this->recipe['toners']] as $grams) {
+            $known = array_filter($grams, fn (string $toner): bool => $library->has($toner), ARRAY_FILTER_USE_KEY);
+            $flakes = array_sum($known) > 0.0 ? Formula::of($known)->flakes($library) : null;
+            if ($flakes !== null) {
+                return $flakes;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Colour\Pair;
+use App\Models\ColourFormula;
 use App\Models\RepairJob;
 use Kalopsis\Blend\Planner;
 use Kalopsis\Input\InvalidInput;
@@ -38,7 +39,10 @@ final readonly class Planning
      */
     public function read(array $document, int $workshopId): JobSpec
     {
-        return (new JobReader(new WorkshopCatalogue($workshopId)))->read($document);
+        $spec = (new JobReader(new WorkshopCatalogue($workshopId)))->read($document);
+        $formula = ColourFormula::newest($workshopId, $spec->colour->name, $spec->colour->code);
+
+        return $spec->withFlakes($formula?->flakes());
     }
 
     public function planner(): JobPlanner

@@ -186,7 +186,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'halfCoats', type: 'integer'),
             new OA\Property(property: 'controlCoat', type: 'boolean'),
             new OA\Property(property: 'ratio', type: 'string'),
-            new OA\Property(property: 'reducer', type: 'string', enum: ['fast', 'standard', 'slow', 'extra-slow']),
+            new OA\Property(property: 'reducer', description: 'a grade, or standard+30: 30 % of the next slower', type: 'string'),
             new OA\Property(property: 'bar', type: 'number'),
             new OA\Property(property: 'distanceMm', type: 'number'),
             new OA\Property(property: 'overlapPercent', type: 'number'),

@@ -33,6 +33,7 @@ use OpenApi\Attributes as OA;
                 enum: ['solid-dark', 'solid-light', 'metallic-dark', 'metallic-light', 'pearl'],
             ),
             new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+            new OA\Property(property: 'hidingUm', description: 'dry film that hides, um', type: 'number', nullable: true),
         ],
     ),
 ]
@@ -239,6 +240,7 @@ use OpenApi\Attributes as OA;
                 additionalProperties: new OA\AdditionalProperties(type: 'string'),
             ),
             new OA\Property(property: 'remainderMl', type: 'number'),
+            new OA\Property(property: 'reducer', description: 'left out: the advised one', type: 'string', nullable: true),
         ],
     ),
 ]

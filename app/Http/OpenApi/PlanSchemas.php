@@ -290,11 +290,13 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ReducerAdvice',
-        required: ['grade', 'words', 'reason'],
+        required: ['key', 'words', 'advised', 'advisedWords', 'reason'],
         type: 'object',
         properties: [
-            new OA\Property(property: 'grade', type: 'string'),
+            new OA\Property(property: 'key', type: 'string'),
             new OA\Property(property: 'words', type: 'string'),
+            new OA\Property(property: 'advised', type: 'string'),
+            new OA\Property(property: 'advisedWords', type: 'string'),
             new OA\Property(property: 'reason', ref: '#/components/schemas/Reason'),
         ],
     ),

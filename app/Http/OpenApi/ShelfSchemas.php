@@ -210,6 +210,8 @@ use OpenApi\Attributes as OA;
             'mostSteps',
             'landsIn',
             'drying',
+            'hidingUm',
+            'reducers',
         ],
         type: 'object',
         properties: [
@@ -225,6 +227,12 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'mostSteps', type: 'integer'),
             new OA\Property(property: 'landsIn', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
             new OA\Property(property: 'drying', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
+            new OA\Property(property: 'hidingUm', ref: '#/components/schemas/ShelfRange'),
+            new OA\Property(
+                property: 'reducers',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfName'),
+            ),
         ],
     ),
 ]

@@ -17,7 +17,7 @@ use Kalopsis\Card\LookFrom;
 use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\InstrumentFault;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerLibrary;
 
@@ -52,7 +52,7 @@ final class ColourDeskResource
                 'hasVariants' => self::hasVariants($view),
                 'isEffect' => $view->plan->job->colour->finish->isEffect(),
                 'passed' => $view->passed === null ? null : self::event($view->passed),
-                'choices' => self::choices(),
+                'choices' => self::choices($view),
             ],
             $status,
             [],
@@ -161,8 +161,23 @@ final class ColourDeskResource
         ];
     }
 
+    /** @return list<Reducer> what is offered, and what plan and cards have besides */
+    private static function reducers(DeskView $view): array
+    {
+        $all = [...Reducer::choices(), $view->plan->job->reducer()];
+        foreach ($view->desk->samples as $judged) {
+            $all[] = $judged->sample->spraying->reducer ?? $view->plan->job->reducer();
+        }
+        $by = [];
+        foreach ($all as $reducer) {
+            $by[$reducer->key()] = $reducer;
+        }
+
+        return array_values($by);
+    }
+
     /** @return array<string, list<array{key: string, name: string}>> */
-    private static function choices(): array
+    private static function choices(DeskView $view): array
     {
         return [
             'lights' => array_map(fn (Light $c): array => ['key' => $c->value, 'name' => $c->words()], Light::cases()),
@@ -186,8 +201,8 @@ final class ColourDeskResource
             ),
             'dried' => array_map(fn (DriedHow $c): array => ['key' => $c->value, 'name' => $c->words()], DriedHow::cases()),
             'reducers' => array_map(
-                fn (ReducerGrade $c): array => ['key' => $c->value, 'name' => $c->words()],
-                ReducerGrade::cases(),
+                fn (Reducer $c): array => ['key' => $c->key(), 'name' => $c->words()],
+                self::reducers($view),
             ),
             'toners' => array_values(
                 array_map(

@@ -12,6 +12,7 @@ use App\Support\WorkshopCatalogue;
 use Kalopsis\Film\MixtureSpec;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Film\Product;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Panel\Under;
 use Kalopsis\Sequence\CoatSequence;
@@ -22,6 +23,7 @@ use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChange;
 use Kalopsis\Sequence\LandsIn;
 use Kalopsis\Sequence\School;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Units\Quantity;
 
 final class ShelfResource
@@ -90,6 +92,11 @@ final class ShelfResource
             'mostSteps' => CoatSequence::MOST_STEPS,
             'landsIn' => $words(LandsIn::cases()),
             'drying' => $words(Drying::cases()),
+            'hidingUm' => Pigment::HIDING_UM,
+            'reducers' => array_map(
+                fn (Reducer $r): array => ['key' => $r->key(), 'name' => $r->words()],
+                Reducer::choices(),
+            ),
         ];
     }
 

@@ -7,7 +7,7 @@ namespace Kalopsis\Blend;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\PaintSystem;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Panel;
 use Kalopsis\Panel\Repair;
@@ -37,7 +37,7 @@ final readonly class BlendRequest
         public float $usual,
         public GunChoice $gun,
         public array $ratios,
-        public ReducerGrade $grade,
+        public Reducer $reducer,
         public Air $air,
         public Certainty $certainty,
         public array $sides,
@@ -61,7 +61,7 @@ final readonly class BlendRequest
             $this->usual,
             $this->gun,
             $this->ratios,
-            $this->grade,
+            $this->reducer,
             $this->air,
             $this->certainty,
             $this->sides,
@@ -81,7 +81,7 @@ final readonly class BlendRequest
             $this->usual,
             $this->gun,
             $this->ratios,
-            $this->grade,
+            $this->reducer,
             $this->air,
             $this->certainty,
             $this->sides,

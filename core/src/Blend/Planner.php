@@ -128,7 +128,7 @@ final readonly class Planner
                 $request->drawnOut($way, $usualMm, $gun),
                 $request->system,
                 $request->finish,
-                $request->grade,
+                $request->reducer,
                 $request->air,
             );
             [$mm, $stays] = $this->memory->remember(

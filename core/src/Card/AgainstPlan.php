@@ -11,6 +11,7 @@ use Kalopsis\Colour\Xyz;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Product;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Units\Quantity;
 
 /**
@@ -29,6 +30,9 @@ final readonly class AgainstPlan
 
     private const SOLIDS = 0.05;
 
+    /** Of a grade of reducer. Chosen here. */
+    private const GRADE = 0.25;
+
     /**
      * @param list<SprayDifference> $differences
      * @param array<int, Lab> $onPanel what the panel would measure, by angle
@@ -43,10 +47,11 @@ final readonly class AgainstPlan
         Product $product,
         PaintSystem $system,
         Air $air,
+        Pigment $pigment,
     ): self {
-        $fit = EffectFit::of($measured);
-        $cardLobe = Landing::lobe($card, $product, $system, $air, $measured);
-        $planLobe = Landing::lobe($plan, $product, $system, $air, $measured);
+        $fit = EffectFit::of($measured, $pigment->flakes);
+        $cardLobe = Landing::lobe($card, $product, $system, $air, $measured, $pigment);
+        $planLobe = Landing::lobe($plan, $product, $system, $air, $measured, $pigment);
         $onPanel = $shift = [];
         foreach ($measured->labs as $angle => $lab) {
             $gain = $planLobe->at($angle) - $cardLobe->at($angle);
@@ -89,7 +94,7 @@ final readonly class AgainstPlan
         if (abs($cardSolids - $planSolids) > self::SOLIDS * $planSolids) {
             $out[] = SprayDifference::of('ratio', 'reduction', $card->ratio->text(), $plan->ratio->text());
         }
-        if ($card->reducer !== $plan->reducer) {
+        if (abs($card->reducer->level() - $plan->reducer->level()) > self::GRADE) {
             $out[] = SprayDifference::of('reducer', 'reducer', $card->reducer->words(), $plan->reducer->words());
         }
         if (abs($card->gun->bar - $plan->gun->bar) > self::BAR) {

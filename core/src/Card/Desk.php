@@ -15,6 +15,7 @@ use Kalopsis\Colour\Viewing;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Product;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Tint\LetDown;
 use Kalopsis\Tint\LetDownCard;
 use Kalopsis\Tint\LetDownFit;
@@ -41,6 +42,7 @@ final readonly class Desk
         Product $product,
         PaintSystem $system,
         Air $air,
+        Pigment $pigment,
     ): self {
         $car = null;
         $labs = $variants = [];
@@ -71,7 +73,7 @@ final readonly class Desk
             $verdict = $against = $gate = null;
             if ($sample->kind === SampleKind::Card) {
                 if ($sample->spraying !== null && $plan !== null && $sample->mean !== null) {
-                    $against = AgainstPlan::of($sample->spraying, $plan, $sample->mean, $product, $system, $air);
+                    $against = AgainstPlan::of($sample->spraying, $plan, $sample->mean, $product, $system, $air, $pigment);
                 }
                 $verdict = $comparison === null ? null : CardVerdict::of($comparison, $needs->of($comparison));
                 $gate = Gate::of(

@@ -25,6 +25,7 @@ use Kalopsis\Sequence\LandsIn;
 use Kalopsis\Sequence\Strokes;
 use Kalopsis\Sequence\Where;
 use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Spray\Places;
 use Kalopsis\Spray\Simulation;
 
@@ -40,6 +41,7 @@ final class Landing
         PaintSystem $system,
         Air $air,
         Measurement $measured,
+        Pigment $pigment,
     ): FlakeLobe {
         $class = $product->role === ProductRole::BaseEffect ? FinishClass::MetallicLight : FinishClass::SolidDark;
         $coats = self::sequence($s)->drawnOut(1.0, $system, $class, GunChoice::Standard, [
@@ -48,14 +50,14 @@ final class Landing
         $simulation = Simulation::of(
             $coats,
             $system,
-            Finish::measured($class, $s->undercoatShade, $measured, $measured),
+            Finish::measured($class, $s->undercoatShade, $measured, $measured, $pigment),
             $s->reducer,
             $air,
         );
         $laid = $simulation->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
         $top = count($simulation->layers) - 1;
 
-        return FlakeOrder::lobe($laid->dryness[0][$top] ?? 0.0, $laid->swims[0][$top] ?? 0.0);
+        return FlakeOrder::lobe($pigment->flakes, $laid->dryness[0][$top] ?? 0.0, $laid->swims[0][$top] ?? 0.0);
     }
 
     /** A card has no edges: every coat covers all of it. */

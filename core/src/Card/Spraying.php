@@ -7,6 +7,7 @@ namespace Kalopsis\Card;
 use JsonSerializable;
 use Kalopsis\Film\BadRatio;
 use Kalopsis\Film\MixRatio;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Input\Fields;
@@ -24,7 +25,7 @@ final readonly class Spraying implements JsonSerializable
         public int $halfCoats,
         public bool $controlCoat,
         public MixRatio $ratio,
-        public ReducerGrade $reducer,
+        public Reducer $reducer,
         public GunSetUp $gun,
         public ClearOver $clear,
         public ?int $undercoatShade,
@@ -50,7 +51,7 @@ final readonly class Spraying implements JsonSerializable
             $f->whole('halfCoats', 0, self::MOST_COATS, 'Half coats'),
             $f->flag('controlCoat', 'The control coat'),
             $ratio,
-            $f->choice('reducer', ReducerGrade::class, 'The reducer'),
+            self::reducer($f),
             new GunSetUp(
                 $f->number('bar', GunSetUp::PRESSURE_BAR[0], GunSetUp::PRESSURE_BAR[1], Unit::Bar, 'The pressure'),
                 $f->number(
@@ -69,6 +70,17 @@ final readonly class Spraying implements JsonSerializable
         );
     }
 
+    private static function reducer(Fields $f): Reducer
+    {
+        $key = $f->text('reducer', 1, 30, 'The reducer');
+        $reducer = Reducer::fromKey($key);
+        if ($reducer === null && $key !== '') {
+            $f->problems->add($f->path('reducer'), 'unknown', "There is no reducer \"{$key}\".");
+        }
+
+        return $reducer ?? Reducer::of(ReducerGrade::Standard);
+    }
+
     /** @return array<string, mixed> as read() takes it */
     public function jsonSerialize(): array
     {
@@ -77,7 +89,7 @@ final readonly class Spraying implements JsonSerializable
             'halfCoats' => $this->halfCoats,
             'controlCoat' => $this->controlCoat,
             'ratio' => $this->ratio->text(),
-            'reducer' => $this->reducer->value,
+            'reducer' => $this->reducer->key(),
             'bar' => $this->gun->bar,
             'distanceMm' => $this->gun->distanceMm,
             'overlapPercent' => $this->gun->overlapPercent,

@@ -17,9 +17,9 @@ final readonly class EffectFit
      */
     private function __construct(public Xyz $body, public Xyz $flake, public array $rest, public Viewing $viewing) {}
 
-    public static function of(Measurement $m): self
+    public static function of(Measurement $m, Flakes $flakes): self
     {
-        $lobe = FlakeLobe::level();
+        $lobe = FlakeLobe::level($flakes);
         $xyz = array_map(fn (Lab $lab): Xyz => $lab->xyz(), $m->labs);
         if (count($xyz) < 3) {
             $mean = reset($xyz);

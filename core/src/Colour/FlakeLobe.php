@@ -11,9 +11,6 @@ namespace Kalopsis\Colour;
  */
 final readonly class FlakeLobe
 {
-    /** Spread of tilts where everything went well, degrees. Chosen here. */
-    public const LEVEL_DEG = 6.0;
-
     private const INDEX = 1.5;
 
     /** Stray light of flakes that stand on end, as a share of the lobe's height. Chosen here. */
@@ -23,15 +20,21 @@ final readonly class FlakeLobe
     private const SWIM = 0.15;
 
     /**
-     * @param float $spreadDeg standard deviation of the tilts, degrees
+     * @param float $levelDeg spread of the tilts where everything went well, degrees
+     * @param float $spreadDeg as they came to lie, standard deviation of the tilts, degrees
      * @param float $dryness 0 to 1
      * @param float $tooWet 0 to 1
      */
-    public function __construct(public float $spreadDeg, public float $dryness = 0.0, public float $tooWet = 0.0) {}
+    public function __construct(
+        public float $levelDeg,
+        public float $spreadDeg,
+        public float $dryness = 0.0,
+        public float $tooWet = 0.0,
+    ) {}
 
-    public static function level(): self
+    public static function level(Flakes $flakes): self
     {
-        return new self(self::LEVEL_DEG);
+        return new self($flakes->spreadDeg, $flakes->spreadDeg);
     }
 
     /** Tilt of the flakes that shine towards an aspecular angle, degrees. */
@@ -47,16 +50,21 @@ final readonly class FlakeLobe
     /** Weight of the flake's colour at an aspecular angle: 1 at the top of a level lobe. */
     public function at(int $angle): float
     {
-        return self::weight(self::tilt($angle), $this->spreadDeg, $this->dryness, $this->tooWet);
+        return self::weight(self::tilt($angle), $this->levelDeg, $this->spreadDeg, $this->dryness, $this->tooWet);
     }
 
     /** The same without an object: every coat at every place of every blend that is tried comes through here. */
-    public static function weight(float $tiltDeg, float $spreadDeg, float $dryness, float $tooWet): float
-    {
+    public static function weight(
+        float $tiltDeg,
+        float $levelDeg,
+        float $spreadDeg,
+        float $dryness,
+        float $tooWet,
+    ): float {
         $variance = $spreadDeg * $spreadDeg;
 
         return (1.0 - self::SWIM * $tooWet) *
-            (self::LEVEL_DEG * self::LEVEL_DEG / $variance) *
+            ($levelDeg * $levelDeg / $variance) *
             exp(-($tiltDeg * $tiltDeg) / (2.0 * $variance)) +
             self::STRAY * $dryness;
     }

@@ -4,24 +4,13 @@ declare(strict_types=1);
 
 namespace Kalopsis\Film;
 
-use Kalopsis\Units\Quantity;
-use Kalopsis\Why\Phrase;
-use Kalopsis\Why\Reason;
-use Kalopsis\Why\SourceKind;
-
-/** How fast a reducer leaves. Picked for temperature and for the size of the area. */
+/** How fast a reducer leaves, as it stands on the tin. */
 enum ReducerGrade: string
 {
     case Fast = 'fast';
     case Standard = 'standard';
     case Slow = 'slow';
     case ExtraSlow = 'extra-slow';
-
-    /** Up to this temperature (deg C) this grade. Common practice. */
-    private const BY_TEMPERATURE = [[18.0, 0], [25.0, 1], [30.0, 2], [99.0, 3]];
-
-    /** Above this much colour (m2) a slower grade keeps the wet edge. Common practice. */
-    private const LARGE_AREA_M2 = 2.5;
 
     public function words(): string
     {
@@ -33,35 +22,35 @@ enum ReducerGrade: string
         };
     }
 
-    public static function advised(float $temperatureC, float $colourAreaM2, bool $critical): self
+    public function slower(): ?self
     {
-        $grade = 0;
-        foreach (self::BY_TEMPERATURE as [$upTo, $index]) {
-            $grade = $index;
-            if ($temperatureC < $upTo) {
-                break;
-            }
-        }
-        $grade += ($critical ? 1 : 0) + ($colourAreaM2 > self::LARGE_AREA_M2 ? 1 : 0);
-
-        return self::cases()[min(3, $grade)];
+        return match ($this) {
+            self::Fast => self::Standard,
+            self::Standard => self::Slow,
+            self::Slow => self::ExtraSlow,
+            self::ExtraSlow => null,
+        };
     }
 
-    public function because(float $temperatureC, float $colourAreaM2, bool $critical): Reason
+    /** Around this temperature the next slower grade takes over, deg C. Common practice. */
+    public function upToC(): ?float
     {
-        return Reason::of(
-            Phrase::of(
-                match (true) {
-                    $critical && $colourAreaM2 > self::LARGE_AREA_M2
-                        => 'A light effect colour and a large area: slower than the thermometer says.',
-                    $critical => 'A light effect colour: one grade slower than the thermometer says.',
-                    $colourAreaM2 > self::LARGE_AREA_M2 => 'A large area: one grade slower than the thermometer says.',
-                    default => 'Picked for the temperature of the booth.',
-                },
-            ),
-            SourceKind::Practice,
-            'Common practice; the data sheet wins.',
-            ['booth' => Quantity::celsius($temperatureC), 'colour on' => Quantity::squareMetres($colourAreaM2)],
-        );
+        return match ($this) {
+            self::Fast => 18.0,
+            self::Standard => 25.0,
+            self::Slow => 30.0,
+            self::ExtraSlow => null,
+        };
+    }
+
+    /** Relative evaporation rate of all volatiles together, n-butyl acetate = 1 (the idea of ASTM D3539). Chosen here. */
+    public function relativeRate(): float
+    {
+        return match ($this) {
+            self::Fast => 2.0,
+            self::Standard => 1.0,
+            self::Slow => 0.65,
+            self::ExtraSlow => 0.4,
+        };
     }
 }

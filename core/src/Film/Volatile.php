@@ -31,22 +31,11 @@ final readonly class Volatile
     /** A film on a panel cools only this share of the way to the wet bulb: the panel warms it. Chosen here. */
     private const PANEL_COOLING = 0.3;
 
-    private function __construct(public Carrier $carrier, public ReducerGrade $grade) {}
+    private function __construct(public Carrier $carrier, public Reducer $reducer) {}
 
-    public static function of(Carrier $carrier, ReducerGrade $grade): self
+    public static function of(Carrier $carrier, Reducer $reducer): self
     {
-        return new self($carrier, $grade);
-    }
-
-    /** Relative evaporation rate of all volatiles together, n-butyl acetate = 1 (the idea of ASTM D3539). Values chosen here. */
-    public static function relativeRate(ReducerGrade $grade): float
-    {
-        return match ($grade) {
-            ReducerGrade::Fast => 2.0,
-            ReducerGrade::Standard => 1.0,
-            ReducerGrade::Slow => 0.65,
-            ReducerGrade::ExtraSlow => 0.4,
-        };
+        return new self($carrier, $reducer);
     }
 
     public function diffusivity(): float
@@ -86,7 +75,7 @@ final readonly class Volatile
     {
         $kelvin = $air->temperatureC + Air::KELVIN;
         if ($this->carrier === Carrier::Solvent) {
-            return (self::solventPa($air->temperatureC, self::relativeRate($this->grade)) * self::BUTYL_ACETATE_KG) /
+            return (self::solventPa($air->temperatureC, $this->reducer->relativeRate()) * self::BUTYL_ACETATE_KG) /
                 (Air::GAS_CONSTANT * $kelvin);
         }
         $surface = $air->temperatureC - $cooling * ($air->temperatureC - $air->wetBulbC());

@@ -63,7 +63,8 @@ final class Fingerprint
                 $job->system->key,
                 round($job->booth->temperatureC / self::STEADY_C),
                 round($job->booth->humidityPercent / self::STEADY_PERCENT),
-                $job->reducer()->value,
+                // The advised one follows from booth, repairs and finish.
+                $job->plan->reducer?->key(),
                 $repairs,
                 $coats,
                 $ends,

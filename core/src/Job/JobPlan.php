@@ -11,7 +11,7 @@ use Kalopsis\Blend\Zone;
 use Kalopsis\Caution\Caution;
 use Kalopsis\Caution\CautionAt;
 use Kalopsis\Cups\Cup;
-use Kalopsis\Film\FlashGuide;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Panel\Region;
 use Kalopsis\Panel\Room;
 use Kalopsis\Sequence\Coat;
@@ -87,19 +87,17 @@ final readonly class JobPlan implements JsonSerializable
                 ),
             ),
             'reducer' => [
-                'grade' => $reducer->value,
+                'key' => $reducer->key(),
                 'words' => $reducer->words(),
-                'reason' => $reducer->because(
+                'advised' => $job->advisedReducer()->key(),
+                'advisedWords' => $job->advisedReducer()->words(),
+                'reason' => Reducer::because(
                     $job->booth->temperatureC,
                     $job->colourM2(),
                     $job->colour->finish->isCritical(),
                 ),
             ],
-            'flash' => FlashGuide::betweenBaseCoats(
-                $job->system->carrier,
-                $job->booth->temperatureC,
-                $job->booth->humidityPercent,
-            ),
+            'flash' => $pace->betweenCoats($this->blend->coats),
             'boothMinutes' => Quantity::minutes($this->boothMinutes()),
             'cautions' => $this->cautions,
             'always' => Caution::ALWAYS,

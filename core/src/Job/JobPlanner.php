@@ -35,8 +35,8 @@ final readonly class JobPlanner
         $colour = $job->colour;
         $finish =
             $car !== null && $card !== null && $car->viewing->is($card->viewing) && $car->anglesWith($card) !== []
-                ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card)
-                : Finish::assumed($colour->finish, $colour->undercoatShade);
+                ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card, $job->pigment())
+                : Finish::assumed($colour->finish, $colour->undercoatShade, Finish::ASSUMED_DL, $job->pigment());
         $blend = $this->planner->plan($job->blendRequest($finish));
         $rooms = [];
         foreach ($job->repairs as $repair) {

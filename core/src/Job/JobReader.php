@@ -11,6 +11,7 @@ use Kalopsis\Film\BadRatio;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\ProductRole;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
@@ -23,6 +24,7 @@ use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Sequence\SequenceReader;
 use Kalopsis\Spray\Certainty;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Units\Unit;
 
 /** Reads a job from decoded JSON (docs/formats/job.schema.json). Every fault is told at its field, all at once. */
@@ -57,6 +59,9 @@ final readonly class JobReader
             $colour->choice('finish', FinishClass::class, 'The finish'),
             $colour->has('undercoatShade')
                 ? $colour->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade')
+                : null,
+            $colour->has('hidingUm')
+                ? $colour->number('hidingUm', ...[...Pigment::HIDING_UM, Unit::Micrometre, 'The film that hides'])
                 : null,
         );
         $booth = $job->object('booth');
@@ -137,7 +142,19 @@ final readonly class JobReader
             $plan->has('remainderMl')
                 ? $plan->number('remainderMl', 0.0, self::MOST_REMAINDER_ML, Unit::Millilitre, 'The remainder')
                 : CupPlanner::REMAINDER_ML,
+            self::reducer($plan),
         );
+    }
+
+    private static function reducer(Fields $plan): ?Reducer
+    {
+        $key = $plan->has('reducer') ? $plan->text('reducer', 1, 30, 'The reducer') : '';
+        $reducer = $key === '' ? null : Reducer::fromKey($key);
+        if ($key !== '' && $reducer === null) {
+            $plan->problems->add($plan->path('reducer'), 'unknown', "There is no reducer \"{$key}\".");
+        }
+
+        return $reducer;
     }
 
     /** A panel that a step names has to be there; of a repair that was taken away nothing is sprayed. */

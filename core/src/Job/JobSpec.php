@@ -6,12 +6,14 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\Trade;
+use Kalopsis\Colour\Flakes;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Pigment;
 
 /** A job as it was entered: checked, and nothing computed. */
 final readonly class JobSpec
@@ -55,9 +57,15 @@ final readonly class JobSpec
         return new Air($this->booth->temperatureC, $this->booth->humidityPercent);
     }
 
-    public function reducer(): ReducerGrade
+    public function reducer(): Reducer
     {
-        return ReducerGrade::advised($this->booth->temperatureC, $this->colourM2(), $this->colour->finish->isCritical());
+        return $this->plan->reducer ?? $this->advisedReducer();
+    }
+
+    /** For this booth, area and finish. */
+    public function advisedReducer(): Reducer
+    {
+        return Reducer::advised($this->booth->temperatureC, $this->colourM2(), $this->colour->finish->isCritical());
     }
 
     /**
@@ -76,6 +84,20 @@ final readonly class JobSpec
         }
 
         return $sum / 1e6;
+    }
+
+    /** What is in the paint. */
+    public function pigment(): Pigment
+    {
+        return Pigment::of($this->colour->finish, $this->colour->flakes, $this->colour->hidingUm);
+    }
+
+    /** The same job where the flakes of the colour's formula are known. */
+    public function withFlakes(?Flakes $flakes): self
+    {
+        $colour = $this->colour->with($flakes);
+
+        return new self($this->car, $colour, $this->booth, $this->body, $this->system, $this->repairs, $this->plan);
     }
 
     public function with(PlanSpec $plan): self

@@ -21,11 +21,11 @@ final readonly class PlanNeeds implements NeedOf
     {
         $colour = $this->plan->job->colour;
         $blend = $this->plan->blend;
-        $finish = Finish::measured($colour->finish, $colour->undercoatShade, $c->car, $c->card);
+        $finish = Finish::measured($colour->finish, $colour->undercoatShade, $c->car, $c->card, $this->plan->job->pigment());
         // The card the plan is made for has been asked about already.
         $same = $blend->request->finish->measured && $blend->request->finish->isLike($finish);
         $need = $same ? $blend->need : $this->planner->needFor($blend->request->sprayedWith($finish));
-        $butt = Simulation::of([], $blend->request->system, $finish, $blend->request->grade, $blend->request->air)->buttIndex();
+        $butt = Simulation::of([], $blend->request->system, $finish, $blend->request->reducer, $blend->request->air)->buttIndex();
         $butts = false;
         foreach ($blend->sides as $side) {
             $butts = $butts || ($side->choice === SideChoice::Butt && $side->reached);

@@ -6,6 +6,7 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Film\MixRatio;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Spray\Certainty;
@@ -19,6 +20,7 @@ final readonly class PlanSpec
      * @param bool $edited is the sequence the painter's own, not the school's as it stands?
      * @param array<string, SideChoice> $sides by "panel|neighbour"
      * @param array<string, MixRatio> $ratios by product role
+     * @param ?Reducer $reducer set by hand; null: the advised one
      */
     public function __construct(
         public string $school,
@@ -30,6 +32,7 @@ final readonly class PlanSpec
         public array $sides,
         public array $ratios,
         public float $remainderMl,
+        public ?Reducer $reducer = null,
     ) {}
 
     /** The same choices with another way to spray. */
@@ -45,6 +48,7 @@ final readonly class PlanSpec
             $this->sides,
             $this->ratios,
             $this->remainderMl,
+            $this->reducer,
         );
     }
 }

@@ -57,7 +57,7 @@ final readonly class SprayedPlan implements JsonSerializable
                 $coats,
                 $request->system,
                 $request->finish,
-                $request->grade,
+                $request->reducer,
                 $request->air,
             );
         }

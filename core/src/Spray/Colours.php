@@ -40,7 +40,7 @@ final readonly class Colours
     ) {
         $this->film = $finish->film($assumed->hiding);
         $this->spread = FlakeOrder::SPREAD * $assumed->flakes;
-        $this->dryBelowUm = FlakeOrder::DRY_BELOW_UM * $assumed->dryBelow;
+        $this->dryBelowUm = FlakeOrder::dryBelowUm($finish->pigment->flakes) * $assumed->dryBelow;
     }
 
     /** What lies at each place. */
@@ -191,13 +191,14 @@ final readonly class Colours
         $fit = $this->finish->fit;
         $rest = $fit->rest[$angle] ?? new Xyz(0.0, 0.0, 0.0);
         $tilt = FlakeLobe::tilt($angle);
+        $level = $this->finish->pigment->flakes->spreadDeg;
         $out = [];
         foreach ($weights as $n => [$each, $ground]) {
             [$x, $y, $z] = [$ground[0] * $old->x, $ground[1] * $old->y, $ground[2] * $old->z];
             foreach ($each as $i => $w) {
                 $dry = $laid->dryness[$n][$i];
-                $spread = FlakeLobe::LEVEL_DEG * (1.0 + $this->spread * $dry);
-                $g = FlakeLobe::weight($tilt, $spread, $dry, $laid->swims[$n][$i]);
+                $spread = $level * (1.0 + $this->spread * $dry);
+                $g = FlakeLobe::weight($tilt, $level, $spread, $dry, $laid->swims[$n][$i]);
                 $x += $w[0] * max(0.0, $fit->body->x + $g * $fit->flake->x + $rest->x);
                 $y += $w[1] * max(0.0, $fit->body->y + $g * $fit->flake->y + $rest->y);
                 $z += $w[2] * max(0.0, $fit->body->z + $g * $fit->flake->z + $rest->z);

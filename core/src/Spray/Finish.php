@@ -36,11 +36,17 @@ final readonly class Finish
         public FinishClass $class,
         public ?int $greyShade,
         public bool $measured,
+        public Pigment $pigment,
     ) {}
 
     /** A finish of a class nobody has measured. Bodies and flakes from docs/model.md section 10. */
-    public static function assumed(FinishClass $class, ?int $greyShade, float $dL = self::ASSUMED_DL): self
-    {
+    public static function assumed(
+        FinishClass $class,
+        ?int $greyShade,
+        float $dL = self::ASSUMED_DL,
+        ?Pigment $pigment = null,
+    ): self {
+        $pigment ??= Pigment::of($class);
         $viewing = Viewing::paint();
         [$body, $flake] = match ($class) {
             FinishClass::SolidDark => [[16.0, 0.0, -1.0], [0.0, 0.0, 0.0]],
@@ -55,16 +61,22 @@ final readonly class Finish
         );
         $old = $new = [];
         foreach (Geometry::Five->angles() as $angle) {
-            $old[$angle] = $fit->at($angle, FlakeLobe::level())->lab($viewing);
+            $old[$angle] = $fit->at($angle, FlakeLobe::level($pigment->flakes))->lab($viewing);
             $new[$angle] = $old[$angle]->shifted($dL, 0.0, 0.0);
         }
 
-        return new self(self::fitOf($new), $old, $new, $class, $greyShade, false);
+        return new self(self::fitOf($new, $pigment), $old, $new, $class, $greyShade, false, $pigment);
     }
 
     /** The car and a card, as they were measured. A solid read at 45/0 looks the same at every angle. */
-    public static function measured(FinishClass $class, ?int $greyShade, Measurement $car, Measurement $card): self
-    {
+    public static function measured(
+        FinishClass $class,
+        ?int $greyShade,
+        Measurement $car,
+        Measurement $card,
+        ?Pigment $pigment = null,
+    ): self {
+        $pigment ??= Pigment::of($class);
         $old = $new = [];
         if ($car->geometry === Geometry::FortyFiveZero || $card->geometry === Geometry::FortyFiveZero) {
             foreach (Geometry::Five->angles() as $angle) {
@@ -78,7 +90,7 @@ final readonly class Finish
             }
         }
 
-        return new self(self::fitOf($new), $old, $new, $class, $greyShade, true);
+        return new self(self::fitOf($new, $pigment), $old, $new, $class, $greyShade, true, $pigment);
     }
 
     /** @return list<int> */
@@ -120,24 +132,9 @@ final readonly class Finish
             $effect ? $this->fit->body : $face,
             $effect,
             $face->y,
-            self::h98($this->class) * $hiding,
+            $this->pigment->hidingUm * $hiding,
             $this->viewing(),
         );
-    }
-
-    /**
-     * Pigmented dry film that hides (contrast ratio 0.98, ASTM D2805), um. Common practice: opaque 12 to 13, medium 20,
-     * weak 25 to 30.
-     */
-    public static function h98(FinishClass $class): float
-    {
-        return match ($class) {
-            FinishClass::SolidDark => 12.0,
-            FinishClass::MetallicLight => 13.0,
-            FinishClass::MetallicDark => 20.0,
-            FinishClass::Pearl => 26.0,
-            FinishClass::SolidLight => 28.0,
-        };
     }
 
     /** A grey primer, shade 1 to 7; 4 when nobody said. */
@@ -154,8 +151,8 @@ final readonly class Finish
     }
 
     /** @param array<int, Lab> $labs */
-    private static function fitOf(array $labs): EffectFit
+    private static function fitOf(array $labs, Pigment $pigment): EffectFit
     {
-        return EffectFit::of(Measurement::ofLabs($labs));
+        return EffectFit::of(Measurement::ofLabs($labs), $pigment->flakes);
     }
 }

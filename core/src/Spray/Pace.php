@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Kalopsis\Spray;
 
 use Kalopsis\Film\Air;
+use Kalopsis\Film\Carrier;
 use Kalopsis\Film\FlashOff;
 use Kalopsis\Film\PaintSystem;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\Stroke;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\Drying;
+use Kalopsis\Units\Quantity;
+use Kalopsis\Why\Phrase;
+use Kalopsis\Why\Reason;
+use Kalopsis\Why\SourceKind;
 
 /** One pace of spraying and drying: whoever says minutes reads it. */
 final readonly class Pace
@@ -27,9 +32,9 @@ final readonly class Pace
 
     private Volatile $volatile;
 
-    public function __construct(private PaintSystem $system, ReducerGrade $grade, private Air $air)
+    public function __construct(private PaintSystem $system, Reducer $reducer, private Air $air)
     {
-        $this->volatile = Volatile::of($system->carrier, $grade);
+        $this->volatile = Volatile::of($system->carrier, $reducer);
     }
 
     /** Minutes with the gun in the hand for a coat over so much area. */
@@ -49,6 +54,47 @@ final readonly class Pace
         $volatile = Simulation::laid($coat, $this->volatile, $this->air)->volatileUm();
 
         return min(self::LONGEST_MINUTES, $drying->gone() / Drying::Flash->gone() * FlashOff::minutes($volatile, $rate));
+    }
+
+    /**
+     * How long to wait between colour coats: the shortest and the longest of this plan's waits. A look at the film decides.
+     *
+     * @param list<Coat> $coats
+     */
+    public function betweenCoats(array $coats): Reason
+    {
+        $waits = [];
+        foreach ($coats as $coat) {
+            if ($coat->isColour() && $coat->step->drying !== Drying::WetOnWet) {
+                $waits[] = round($this->waiting($coat));
+            }
+        }
+        [$from, $to] = $waits === [] ? [0.0, 0.0] : [min($waits), max($waits)];
+        $blown = $this->system->carrier === Carrier::Waterborne;
+
+        return Reason::of(
+            Phrase::of(
+                match (true) {
+                    $waits === [] => 'Straight on, wet in wet.',
+                    $to >= self::LONGEST_MINUTES => 'It does not dry in this air: warm it, dry it or move it first.',
+                    $from === $to && $blown => 'Wait until all gloss has gone, about {from} under a hand blower.',
+                    $from === $to => 'Wait until evenly dull, about {from}.',
+                    $blown => 'Wait until all gloss has gone, about {from} to {to} under a hand blower.',
+                    default => 'Wait until evenly dull, about {from} to {to}.',
+                },
+                ['from' => Quantity::minutes($from), 'to' => Quantity::minutes($to)],
+            ),
+            SourceKind::Estimate,
+            'Volatile left in the film over the rate at which this air takes it, docs/model.md section 8. A look at the film '
+                . 'decides; the data sheet wins.',
+            [
+                'booth' => Quantity::celsius($this->air->temperatureC),
+                'humidity' => Quantity::percent($this->air->humidityPercent),
+                // Common practice at 20 to 22 deg C; a slow reducer or a cold booth takes longer.
+                'painters expect at least' => Quantity::minutes($blown ? 2.0 : 5.0),
+                'and at most' => Quantity::minutes($blown ? 5.0 : 10.0),
+            ],
+        );
     }
 
     /** Does it dry in this air within the time anybody waits? */

@@ -9,7 +9,7 @@ use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\FlashOff;
 use Kalopsis\Film\Laid;
 use Kalopsis\Film\PaintSystem;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Gun\Stroke;
@@ -62,9 +62,9 @@ final readonly class Simulation
     private function __construct(public Finish $finish, public array $layers, private float $rate) {}
 
     /** @param list<Coat> $coats all of a sequence, in spraying order */
-    public static function of(array $coats, PaintSystem $system, Finish $finish, ReducerGrade $grade, Air $air): self
+    public static function of(array $coats, PaintSystem $system, Finish $finish, Reducer $reducer, Air $air): self
     {
-        $volatile = Volatile::of($system->carrier, $grade);
+        $volatile = Volatile::of($system->carrier, $reducer);
         $layers = [];
         $bed = 0.0;
         foreach ($coats as $i => $coat) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
-use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Film\FlakeOrder;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sight\Eye;
@@ -103,9 +102,8 @@ final readonly class Sprayed
         $fit = $s->finish->fit;
         $film = $s->finish->film();
         $standard = self::standard($s);
-        $y = fn (float $dry): float => log(
-            $fit->at(45, new FlakeLobe(FlakeLobe::LEVEL_DEG * (1.0 + FlakeOrder::SPREAD * $dry), $dry))->y + Signal::VEIL,
-        );
+        $flakes = $s->finish->pigment->flakes;
+        $y = fn (float $dry): float => log($fit->at(45, FlakeOrder::lobe($flakes, $dry))->y + Signal::VEIL);
         $worst = 0.0;
         $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
         $above = 0.0;

@@ -97,11 +97,11 @@ final readonly class EffectModel implements PaintModel
         foreach ($this->geometry as $angle => [$tilt, $path]) {
             $thrown = array_fill(0, 31, 0.0);
             foreach ($flakes as [$toner, $mine]) {
-                $spread = $toner->spreadDeg + self::ADJUSTER_DEG * $loose;
+                $spread = $toner->spreadDeg() + self::ADJUSTER_DEG * $loose;
                 $g =
                     ($mine / $area) *
                     $toner->strength *
-                    (($toner->spreadDeg / $spread) ** 2 * exp((-$tilt * $tilt) / (2.0 * $spread * $spread)) +
+                    (($toner->spreadDeg() / $spread) ** 2 * exp((-$tilt * $tilt) / (2.0 * $spread * $spread)) +
                         self::ADJUSTER_STRAY * $loose);
                 foreach ($toner->tint as $i => $v) {
                     $thrown[$i] += $g * $v;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Tint;
 
 use JsonSerializable;
+use Kalopsis\Colour\Flakes;
 use Kalopsis\Tint\Exception\BadFormula;
 
 /** Toners and how many grams of each; binder and reducer are not counted. */
@@ -75,6 +76,20 @@ final readonly class Formula implements JsonSerializable
         }
 
         return false;
+    }
+
+    /** The flakes in it, by the area each grade shows; null for a solid. */
+    public function flakes(TonerLibrary $library): ?Flakes
+    {
+        $areas = [];
+        foreach ($this->grams as $key => $g) {
+            $toner = $library->toner($key);
+            if ($toner->grade !== null) {
+                $areas[$toner->grade->value] = ($areas[$toner->grade->value] ?? 0.0) + $g * $toner->area;
+            }
+        }
+
+        return Flakes::mixed($areas);
     }
 
     /** @return array<string, float> */

@@ -51,7 +51,7 @@ final readonly class LayeredModel
                         $own +=
                             ($g / 12.0) *
                             $toner->strength *
-                            exp((-$tilt * $tilt) / (2.0 * $toner->spreadDeg ** 2)) *
+                            exp((-$tilt * $tilt) / (2.0 * $toner->spreadDeg() ** 2)) *
                             $toner->tint[$i];
                     }
                 }

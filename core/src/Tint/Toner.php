@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tint;
 
+use Kalopsis\Colour\FlakeGrade;
+
 /** A toner as the model knows it: absorption and scattering for each gram in the mix, and for flakes their lobe. */
 final readonly class Toner
 {
@@ -11,7 +13,7 @@ final readonly class Toner
      * @param list<float> $k absorption, 31 values from 400 to 700 nm, per gram; white's scattering at 550 nm = 1
      * @param list<float> $s scattering, the same
      * @param float $area flakes only: hiding area for each gram, the medium aluminium = 1
-     * @param float $spreadDeg flakes only: spread of tilts when laid well, degrees
+     * @param ?FlakeGrade $grade flakes only
      * @param float $strength flakes only: height of the lobe, perfect reflector = 1
      * @param list<float> $tint flakes only: colour of the light thrown back, 31 values
      */
@@ -22,10 +24,16 @@ final readonly class Toner
         public array $k,
         public array $s,
         public float $area = 0.0,
-        public float $spreadDeg = 0.0,
+        public ?FlakeGrade $grade = null,
         public float $strength = 0.0,
         public array $tint = [],
     ) {}
+
+    /** Spread of tilts when laid well, degrees; 0 where there are no flakes. */
+    public function spreadDeg(): float
+    {
+        return $this->grade?->spreadDeg() ?? 0.0;
+    }
 
     /** Another batch: everything it does, stronger or weaker. */
     public function stronger(float $by): self
@@ -37,7 +45,7 @@ final readonly class Toner
             array_map(fn (float $v): float => $v * $by, $this->k),
             array_map(fn (float $v): float => $v * $by, $this->s),
             $this->area * $by,
-            $this->spreadDeg,
+            $this->grade,
             $this->strength,
             $this->tint,
         );

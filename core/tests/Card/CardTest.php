@@ -19,6 +19,8 @@ use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\PlanNeeds;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tests\Support\Desks;
@@ -67,6 +69,7 @@ function against(array $card): AgainstPlan
         $system->product(ProductRole::BaseEffect),
         $system,
         new Air(22.0, 50.0),
+        Pigment::of(FinishClass::MetallicLight),
     );
 }
 
@@ -272,6 +275,6 @@ it('reads how a card was sprayed, every fault at its field', function (): void {
         ->toEqual(new GunSetUp(1.4, 150.0, 50.0))
         ->and($again->ratio->text())
         ->toBe(MixRatio::parse('1:0.75')->text())
-        ->and($again->reducer)
+        ->and($again->reducer->grade)
         ->toBe(ReducerGrade::Standard);
 });

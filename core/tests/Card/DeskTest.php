@@ -15,10 +15,13 @@ use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\ProductRole;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Job\ColourState;
 use Kalopsis\Job\PlanNeeds;
+use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tests\Support\Desks;
@@ -31,7 +34,7 @@ function deskSpraying(float $bar = 1.4): Spraying
         0,
         true,
         MixRatio::parse('1:0.75'),
-        ReducerGrade::Standard,
+        Reducer::of(ReducerGrade::Standard),
         new GunSetUp($bar, 150.0, 50.0),
         ClearOver::Clear,
         3,
@@ -88,6 +91,7 @@ function judged(array $samples): Desk
         $system->product(ProductRole::BaseEffect),
         $system,
         new Air(22.0, 50.0),
+        Pigment::of(FinishClass::MetallicLight),
     );
 }
 

@@ -6,7 +6,9 @@ use Kalopsis\Colour\Comparison;
 use Kalopsis\Colour\EffectFit;
 use Kalopsis\Colour\Exception\CannotCompare;
 use Kalopsis\Colour\Exception\NotAColour;
+use Kalopsis\Colour\FlakeGrade;
 use Kalopsis\Colour\FlakeLobe;
+use Kalopsis\Colour\Flakes;
 use Kalopsis\Colour\FlopIndex;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\Illuminant;
@@ -231,28 +233,31 @@ it('takes a finish apart into body and flake and puts it together again', functi
     $silver = EffectFit::made(Colours::lab(38, -0.3, -1.0), Colours::lab(151.3, -0.5, -1.0));
     $labs = [];
     foreach (Geometry::Five->angles() as $angle) {
-        $labs[$angle] = $silver->at($angle, FlakeLobe::level())->lab(Viewing::paint());
+        $labs[$angle] = $silver->at($angle, FlakeLobe::level(Flakes::of(FlakeGrade::Medium)))->lab(Viewing::paint());
     }
-    $fit = EffectFit::of(Measurement::ofLabs($labs));
+    $fit = EffectFit::of(Measurement::ofLabs($labs), Flakes::of(FlakeGrade::Medium));
     expect($fit->body->y)
         ->toEqualWithDelta($silver->body->y, 1e-6)
         ->and($fit->flake->y)
         ->toEqualWithDelta($silver->flake->y, 1e-5);
-    $dry = new FlakeLobe(7.2, 1.0);
+    $dry = new FlakeLobe(6.0, 7.2, 1.0);
     expect($fit->at(15, $dry)->y)
-        ->toBeLessThan($fit->at(15, FlakeLobe::level())->y)
+        ->toBeLessThan($fit->at(15, FlakeLobe::level(Flakes::of(FlakeGrade::Medium)))->y)
         ->and($fit->at(110, $dry)->y)
-        ->toBeGreaterThan($fit->at(110, FlakeLobe::level())->y);
+        ->toBeGreaterThan($fit->at(110, FlakeLobe::level(Flakes::of(FlakeGrade::Medium)))->y);
     $real = silverTruth();
     foreach ($real->labs as $angle => $lab) {
-        expect(EffectFit::of($real)->at($angle, FlakeLobe::level())->y)->toEqualWithDelta($lab->xyz()->y, 1e-6);
+        expect(EffectFit::of($real, Flakes::of(FlakeGrade::Medium))->at($angle, FlakeLobe::level(Flakes::of(FlakeGrade::Medium)))->y)->toEqualWithDelta($lab->xyz()->y, 1e-6);
     }
 });
 
 it('finds no flakes in a solid', function (): void {
-    expect(EffectFit::of(Colours::measured([45 => 50.0]))->flake->y)
+    expect(EffectFit::of(Colours::measured([45 => 50.0]), Flakes::of(FlakeGrade::Medium))->flake->y)
         ->toBe(0.0)
-        ->and(EffectFit::of(Colours::measured([15 => 50.0, 25 => 50.0, 45 => 50.0, 75 => 50.0, 110 => 50.0]))->flake->y)
+        ->and(EffectFit::of(
+            Colours::measured([15 => 50.0, 25 => 50.0, 45 => 50.0, 75 => 50.0, 110 => 50.0]),
+            Flakes::of(FlakeGrade::Medium),
+        )->flake->y)
         ->toEqualWithDelta(0.0, 1e-9);
 });
 

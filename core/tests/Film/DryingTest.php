@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Eris\Generators;
+use Kalopsis\Colour\FlakeGrade;
+use Kalopsis\Colour\Flakes;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\Carrier;
@@ -10,6 +12,7 @@ use Kalopsis\Film\FlakeOrder;
 use Kalopsis\Film\FlashOff;
 use Kalopsis\Film\Flight;
 use Kalopsis\Film\Laid;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
@@ -26,7 +29,7 @@ function laid(
     Carrier $carrier = Carrier::Solvent,
     float $solids = 0.16,
 ): Laid {
-    return Laid::of($stroke->wetUm($gun), $solids, 1.0, $gun, Volatile::of($carrier, $grade), $air);
+    return Laid::of($stroke->wetUm($gun), $solids, 1.0, $gun, Volatile::of($carrier, Reducer::of($grade)), $air);
 }
 
 it('knows the saturation pressure of water (CRC Handbook: 0 C 611 Pa, 20 C 2339 Pa, 30 C 4247 Pa)', function (
@@ -75,7 +78,7 @@ it('lays, loses and flashes a standard coat and a control coat as docs/model.md 
     $coat = laid($gun, $stroke, $air);
     $minutes = FlashOff::minutes(
         $coat->volatileUm(),
-        FlashOff::rate(Volatile::of(Carrier::Solvent, ReducerGrade::Standard), $air, AirMovement::Booth),
+        FlashOff::rate(Volatile::of(Carrier::Solvent, Reducer::of(ReducerGrade::Standard)), $air, AirMovement::Booth),
     );
     expect(round($coat->wetUm, 1))
         ->toBe($wants[0])
@@ -110,7 +113,7 @@ it('gives the flash times of docs/model.md section 8', function (
         $carrier === Carrier::Solvent ? 0.16 : 0.19 / 1.15,
     );
     expect(
-        FlashOff::minutes($coat->volatileUm(), FlashOff::rate(Volatile::of($carrier, $grade), $air, $movement)),
+        FlashOff::minutes($coat->volatileUm(), FlashOff::rate(Volatile::of($carrier, Reducer::of($grade)), $air, $movement)),
     )->toEqualWithDelta($minutes, max(0.06, 0.02 * $minutes));
 })->with([
     [Carrier::Solvent, 15.0, 50.0, ReducerGrade::Fast, AirMovement::Booth, 4.3],
@@ -152,7 +155,7 @@ it('loses more from further away, at higher pressure, in hotter air, with faster
         float $mm = 170.0,
         float $c = 22.0,
         ReducerGrade $g = ReducerGrade::Standard,
-    ): float => Flight::loss(new GunSetUp($bar, $mm, 50.0), Volatile::of(Carrier::Solvent, $g), new Air($c, 50.0), 0.16);
+    ): float => Flight::loss(new GunSetUp($bar, $mm, 50.0), Volatile::of(Carrier::Solvent, Reducer::of($g)), new Air($c, 50.0), 0.16);
     expect($loss(mm: 250.0))
         ->toBeGreaterThan($loss())
         ->and($loss(bar: 2.0))
@@ -171,7 +174,7 @@ it('loses more from further away, at higher pressure, in hotter air, with faster
 });
 
 it('flashes in proportion to the film, faster when warm or blown, and water slower when humid', function (): void {
-    $water = Volatile::of(Carrier::Waterborne, ReducerGrade::Standard);
+    $water = Volatile::of(Carrier::Waterborne, Reducer::of(ReducerGrade::Standard));
     $rate = fn (float $c, float $h, AirMovement $m): float => FlashOff::rate($water, new Air($c, $h), $m);
     expect(FlashOff::minutes(40.0, 5.0))
         ->toBe(2 * FlashOff::minutes(20.0, 5.0))
@@ -195,21 +198,22 @@ it('lays twice as much at 75 % overlap as at 50 %', function (): void {
 });
 
 it('lays flakes flat where they land wet and lets them swim where far too wet', function (): void {
-    expect(FlakeOrder::dryness(0.0, 5.5))
+    $medium = FlakeOrder::dryBelowUm(Flakes::of(FlakeGrade::Medium));
+    expect(FlakeOrder::dryness(0.0, 5.5, $medium))
         ->toBe(1.0)
-        ->and(FlakeOrder::dryness(4.0, 5.5))
+        ->and(FlakeOrder::dryness(4.0, 5.5, $medium))
         ->toEqualWithDelta(exp(-1), 1e-12)
-        ->and(FlakeOrder::dryness(30.0, 5.5))
+        ->and(FlakeOrder::dryness(30.0, 5.5, $medium))
         ->toBeLessThan(0.001)
         // Fast air needs more liquid for the same order.
-        ->and(FlakeOrder::dryness(4.0, 11.0))
-        ->toBeGreaterThan(FlakeOrder::dryness(4.0, 5.5))
+        ->and(FlakeOrder::dryness(4.0, 11.0, $medium))
+        ->toBeGreaterThan(FlakeOrder::dryness(4.0, 5.5, $medium))
         ->and(FlakeOrder::tooWet(60.0))
         ->toBe(0.0)
         ->and(FlakeOrder::tooWet(90.0))
         ->toBe(0.5)
         ->and(FlakeOrder::tooWet(200.0))
         ->toBe(1.0)
-        ->and(FlakeOrder::lobe(1.0, 0.0)->spreadDeg)
+        ->and(FlakeOrder::lobe(Flakes::of(FlakeGrade::Medium), 1.0)->spreadDeg)
         ->toEqualWithDelta(6.75, 1e-9);
 });

@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 use Eris\Generators;
 use Kalopsis\Film\BadRatio;
-use Kalopsis\Film\Carrier;
 use Kalopsis\Film\Component;
 use Kalopsis\Film\Coverage;
-use Kalopsis\Film\FlashGuide;
 use Kalopsis\Film\Mix;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\PaintSystemReader;
-use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Units\Unit;
-use Kalopsis\Units\UnitSystem;
 
 uses(Eris\TestTrait::class);
 
@@ -122,29 +119,60 @@ it('lands less from further away and at higher pressure, within limits', functio
 });
 
 it('advises slower reducer for heat, size and light effect colours (common practice)', function (): void {
-    expect(ReducerGrade::advised(15, 1, false))
-        ->toBe(ReducerGrade::Fast)
-        ->and(ReducerGrade::advised(22, 1, false))
-        ->toBe(ReducerGrade::Standard)
-        ->and(ReducerGrade::advised(22, 1, true))
-        ->toBe(ReducerGrade::Slow)
-        ->and(ReducerGrade::advised(22, 4, true))
-        ->toBe(ReducerGrade::ExtraSlow)
-        ->and(ReducerGrade::advised(40, 9, true))
-        ->toBe(ReducerGrade::ExtraSlow);
+    $advised = fn (float $c, float $m2, bool $critical): string => Reducer::advised($c, $m2, $critical)->key();
+    expect($advised(15, 1, false))
+        ->toBe('fast')
+        ->and($advised(22, 1, false))
+        ->toBe('standard')
+        ->and($advised(28, 1, false))
+        ->toBe('slow')
+        ->and($advised(22, 1, true))
+        ->toBe('slow')
+        ->and($advised(22, 4, true))
+        ->toBe('extra-slow')
+        ->and($advised(40, 9, true))
+        ->toBe('extra-slow');
 });
 
-it(
-    'expects 5 to 10 minutes at 22 °C for solvent base and 2 to 5 for waterborne in dry air (common practice)',
-    function (): void {
-        expect(FlashGuide::betweenBaseCoats(Carrier::Solvent, 22, 50)->rule->in(UnitSystem::Metric))
-            ->toContain('5 min to 10 min')
-            ->and(FlashGuide::betweenBaseCoats(Carrier::Waterborne, 22, 50)->rule->in(UnitSystem::Metric))
-            ->toContain('2 min to 5 min')
-            ->and(FlashGuide::betweenBaseCoats(Carrier::Waterborne, 22, 80)->rule->in(UnitSystem::Metric))
-            ->toContain('8 min to 15 min');
-    },
-);
+it('pours two grades together between two temperatures and never jumps', function (): void {
+    expect(Reducer::advised(25.0, 1, false)->words())
+        ->toBe('50 % standard, 50 % slow')
+        ->and(Reducer::advised(18.0, 1, false)->key())
+        ->toBe('fast+50');
+    foreach ([[false, 1.0], [true, 1.0], [false, 2.4]] as [$critical, $m2]) {
+        $before = null;
+        for ($c = 5.0; $c <= 45.0; $c += 0.1) {
+            $level = Reducer::advised($c, $m2, $critical)->level();
+            // A tenth of a grade is the least that can be poured.
+            expect($level - ($before ?? $level))->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(0.1 + 1e-9);
+            $before = $level;
+        }
+    }
+    $at = fn (float $m2): float => Reducer::advised(22.0, $m2, false)->level();
+    expect($at(2.55) - $at(2.45))->toEqualWithDelta(0.1, 1e-9);
+});
+
+it('evaporates as fast as the grades in it by volume (ideal mixture)', function (): void {
+    $rate = fn (string $key): float => Reducer::fromKey($key)?->relativeRate() ?? 0.0;
+    expect($rate('standard+50'))
+        ->toEqualWithDelta(($rate('standard') + $rate('slow')) / 2.0, 1e-12)
+        ->and($rate('fast'))
+        ->toBeGreaterThan($rate('fast+10'));
+});
+
+it('reads what it writes of a reducer and nothing else', function (string $key, bool $known): void {
+    expect(Reducer::fromKey($key)?->key())->toBe($known ? $key : null);
+})->with([
+    ['fast', true],
+    ['standard+30', true],
+    ['extra-slow', true],
+    ['extra-slow+10', false],
+    ['standard+00', false],
+    ['standard+35', false],
+    ['thinner', false],
+    ['', false],
+    ["standard\n", false],
+]);
 
 it('refuses paint systems with faults, each at its field', function (callable $spoil, string $field): void {
     $json = json_decode((string) file_get_contents(__DIR__ . '/../../../data/paint-systems/northlight-s.json'), true);

@@ -246,7 +246,7 @@ it('mixes as much for the same coats with thinner paint, with less base in it', 
         ->toBeLessThan($standard->pours[0]->ml)
         ->and($cup(['remainderMl' => 140])->total->value() - $standard->total->value())
         ->toBe(100.0)
-        ->and(Bodies::planned(Bodies::job(change: ['booth' => ['temperatureC' => 34]]))->job->reducer()->value)
+        ->and(Bodies::planned(Bodies::job(change: ['booth' => ['temperatureC' => 34]]))->job->reducer()->key())
         ->toBe('extra-slow');
 });
 

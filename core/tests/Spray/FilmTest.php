@@ -7,6 +7,7 @@ use Kalopsis\Colour\Xyz;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Spray\Film;
 use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Tests\Support\Colours;
 
 function filmOf(float $l, float $a, float $b, float $h98, bool $effect = false): Film
@@ -71,7 +72,7 @@ it('lets less through the more there is, and is hidden at h98 as the ratio says 
         $last = $left;
     }
     $face = Finish::assumed($class, 3)->new[45]->xyz()->y / 100.0;
-    $t = $film->through(Finish::h98($class))[1];
+    $t = $film->through(Pigment::h98($class))[1];
     // (1 - t) F + 0.8 t over (1 - t) F is the contrast ratio.
     expect(((1.0 - $t) * $face) / ((1.0 - $t) * $face + 0.8 * $t))->toEqualWithDelta(0.98, 1e-3);
 })->with([FinishClass::MetallicLight, FinishClass::MetallicDark, FinishClass::Pearl]);

@@ -7,6 +7,7 @@ use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\Carrier;
 use Kalopsis\Film\FlashOff;
 use Kalopsis\Film\Laid;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
@@ -31,7 +32,7 @@ function page(): string
 it('lays, loses and dries the coat as the page says', function (): void {
     $air = new Air(22.0, 50.0);
     $gun = new GunSetUp(1.4, 170.0, 70.0);
-    $volatile = Volatile::of(Carrier::Solvent, ReducerGrade::Standard);
+    $volatile = Volatile::of(Carrier::Solvent, Reducer::of(ReducerGrade::Standard));
     $laid = Laid::of(Stroke::full()->wetUm($gun), 0.28 / 1.75, 1.0, $gun, $volatile, $air);
     $rate = FlashOff::rate($volatile, $air, AirMovement::Booth);
     foreach (

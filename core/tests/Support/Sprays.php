@@ -6,6 +6,7 @@ namespace Kalopsis\Tests\Support;
 
 use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
+use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
@@ -79,7 +80,7 @@ final class Sprays
             $sequence->drawnOut(300.0, $paint, $finish->class, GunChoice::Standard, []),
             $paint,
             $finish,
-            $grade,
+            Reducer::of($grade),
             $air ?? new Air(22.0, 50.0),
         );
     }

@@ -820,8 +820,8 @@ export interface components {
             halfCoats: number;
             controlCoat: boolean;
             ratio: string;
-            /** @enum {string} */
-            reducer: "fast" | "standard" | "slow" | "extra-slow";
+            /** @description a grade, or standard+30: 30 % of the next slower */
+            reducer: string;
             bar: number;
             distanceMm: number;
             overlapPercent: number;
@@ -1046,6 +1046,8 @@ export interface components {
             /** @enum {string} */
             finish: "solid-dark" | "solid-light" | "metallic-dark" | "metallic-light" | "pearl";
             undercoatShade?: number | null;
+            /** @description dry film that hides, um */
+            hidingUm?: number | null;
         };
         BoothPart: {
             temperatureC: number;
@@ -1152,6 +1154,8 @@ export interface components {
                 [key: string]: string;
             };
             remainderMl?: number;
+            /** @description left out: the advised one */
+            reducer?: string | null;
         };
         JobDocument: {
             format?: string;
@@ -1372,8 +1376,10 @@ export interface components {
             densityGPerMl: number;
         };
         ReducerAdvice: {
-            grade: string;
+            key: string;
             words: string;
+            advised: string;
+            advisedWords: string;
             reason: components["schemas"]["Reason"];
         };
         CautionAt: {
@@ -1516,6 +1522,8 @@ export interface components {
             mostSteps: number;
             landsIn: components["schemas"]["ShelfName"][];
             drying: components["schemas"]["ShelfName"][];
+            hidingUm: components["schemas"]["ShelfRange"];
+            reducers: components["schemas"]["ShelfName"][];
         };
         Shelf: {
             bodyShapes: components["schemas"]["ShelfBody"][];

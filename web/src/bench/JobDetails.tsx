@@ -2,20 +2,27 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, St
 import { useState } from 'react';
 import { useShelf } from '../api/queries';
 import type { JobDocument } from '../api/types';
+import { useUnits } from '../kit/preferences';
+import { numberFor, parseQuantity, unitSymbol } from '../kit/units';
 import { setDetails } from './document';
 import type { BenchHandle } from './useBench';
 
 /** Plate, colour and paint system of a job that is already open. The server checks; a fault comes back at the top. */
 export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: () => void }) {
   const shelf = useShelf();
+  const units = useUnits();
   const { car, colour, paintSystem } = handle.document;
   const [plate, setPlate] = useState(car.plate ?? '');
   const [wish, setWish] = useState(colour);
+  const [hiding, setHiding] = useState(colour.hidingUm == null ? '' : numberFor(colour.hidingUm, 'um', units));
   const [system, setSystem] = useState(paintSystem);
   const known = shelf.data?.colours.find((c) => c.name === wish.name && c.code === (wish.code ?? ''));
   const finishes = shelf.data?.finishes ?? [];
+  const [least = 5, most = 80] = shelf.data?.limits.hidingUm ?? [];
+  const hidingUm = hiding.trim() === '' ? null : parseQuantity(hiding, 'um', units);
+  const hidingFits = hiding.trim() === '' || (hidingUm !== null && hidingUm >= least && hidingUm <= most);
   const save = () => {
-    handle.change(setDetails(handle.document, plate.trim(), wish, system));
+    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system));
     onClose();
   };
   return (
@@ -42,6 +49,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
                   finish: to.finish as JobDocument['colour']['finish'],
                   undercoatShade: to.undercoatShade,
                 });
+                setHiding('');
               }
             }}
           >
@@ -74,6 +82,18 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             </TextField>
           </Stack>
           <TextField
+            label={`Dry film that hides, ${unitSymbol('um', units)}`}
+            value={hiding}
+            onChange={(event) => setHiding(event.target.value)}
+            error={!hidingFits}
+            helperText={
+              hidingFits
+                ? 'From the data sheet or a card over black and white; empty: usual for the finish.'
+                : `From ${numberFor(least, 'um', units)} to ${numberFor(most, 'um', units)}, or empty.`
+            }
+            slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 8 } }}
+          />
+          <TextField
             select
             label="Paint system"
             value={shelf.data === undefined ? '' : system}
@@ -89,7 +109,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" onClick={save} disabled={wish.name.trim() === ''}>
+        <Button variant="contained" onClick={save} disabled={wish.name.trim() === '' || !hidingFits}>
           Save
         </Button>
       </DialogActions>

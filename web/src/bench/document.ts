@@ -325,6 +325,9 @@ export function setRatio(document: JobDocument, role: string, ratio: string, sta
 export const setRemainder = (document: JobDocument, remainderMl: number): Change =>
   planned(document, { remainderMl }, 'Left in gun and filter');
 
+export const setReducer = (document: JobDocument, reducer: string | null, words: string): Change =>
+  planned(document, { reducer }, `Reducer: ${words}`);
+
 /** Another finish or system has other coats and mixes, so what was moved or mixed by hand for the old ones is let go. */
 export function setDetails(
   document: JobDocument,

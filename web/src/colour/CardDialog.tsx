@@ -161,7 +161,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                   select
                   label="Reducer"
                   value={how.reducer}
-                  onChange={(e) => set({ reducer: e.target.value as Spraying['reducer'] })}
+                  onChange={(e) => set({ reducer: e.target.value })}
                   fullWidth
                 >
                   {desk.choices.reducers.map((r) => (

@@ -1,7 +1,19 @@
-import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, TextField, Typography } from '@mui/material';
+import {
+  Box,
+  MenuItem,
+  Stack,
+  Table,
+  TableBody,
+  TableCell,
+  TableHead,
+  TableRow,
+  TextField,
+  Typography,
+} from '@mui/material';
 import { useState } from 'react';
+import { useShelf } from '../api/queries';
 import type { Cup } from '../api/types';
-import { setRatio, setRemainder } from '../bench/document';
+import { setRatio, setReducer, setRemainder } from '../bench/document';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
 import { QuantityField } from '../kit/QuantityField';
@@ -32,8 +44,10 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
                   <Why reasons={[plan.reducer.reason]} label="Reducer">
                     <strong>{plan.reducer.words}</strong>
                   </Why>
+                  {plan.reducer.key !== plan.reducer.advised && `, by your hand; advised: ${plan.reducer.advisedWords}`}
                 </Typography>
               </Box>
+              <ReducerField handle={handle} />
               <QuantityField
                 label="Left in gun and filter"
                 value={plan.remainder.value}
@@ -53,6 +67,41 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
       </Box>
       <Meaning plan={plan} where={(at) => at.startsWith('product:')} />
     </Box>
+  );
+}
+
+/** The advised reducer, or another grade by hand. */
+function ReducerField({ handle }: { handle: BenchHandle }) {
+  const shelf = useShelf();
+  const { plan, document } = handle;
+  const chosen = document.plan.reducer ?? '';
+  const choices = shelf.data?.limits.reducers ?? [];
+  const offered =
+    chosen === '' || choices.some((c) => c.key === chosen)
+      ? choices
+      : [{ key: chosen, name: plan.reducer.words }, ...choices];
+  return (
+    <TextField
+      select
+      label="Reducer"
+      value={shelf.data === undefined ? '' : chosen}
+      error={handle.fault('plan.reducer') !== undefined}
+      helperText={handle.fault('plan.reducer')}
+      onChange={(event) => {
+        const key = event.target.value === '' ? null : event.target.value;
+        const words = offered.find((c) => c.key === key)?.name ?? 'as advised';
+        handle.change(setReducer(document, key, words));
+      }}
+      slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+      sx={{ width: 250 }}
+    >
+      <MenuItem value="">as advised: {plan.reducer.advisedWords}</MenuItem>
+      {offered.map((c) => (
+        <MenuItem key={c.key} value={c.key}>
+          {c.name}
+        </MenuItem>
+      ))}
+    </TextField>
   );
 }
 

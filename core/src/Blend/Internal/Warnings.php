@@ -70,7 +70,7 @@ final class Warnings
     /** @param list<Coat> $coats */
     private function drying(BlendRequest $request, array $coats): void
     {
-        $pace = new Pace($request->system, $request->grade, $request->air);
+        $pace = new Pace($request->system, $request->reducer, $request->air);
         foreach ($coats as $coat) {
             if (! $pace->dries($coat)) {
                 $this->say(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tint\Internal;
 
+use Kalopsis\Colour\FlakeGrade;
 use Kalopsis\Colour\Spectrum;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerKind;
@@ -51,18 +52,18 @@ final class Recipe
         'green' => ['Green', TonerKind::Shade, 0.008, [], [[1.9, 660.0, 66.0], [1.5, 432.0, 44.0]], 0.05, 0.7],
     ];
 
-    /** key => [name, area, spread, strength]. Coarse flakes lie flatter and shine more, fine ones hide more. */
+    /** key => [name, area, grade, strength]. Coarse flakes lie flatter and shine more, fine ones hide more. */
     private const ALUMINIUM = [
-        'alu-coarse' => ['Aluminium, coarse', 0.72, 5.4, 3.35],
-        'alu-medium' => ['Aluminium, medium', 1.0, 6.0, 2.9],
-        'alu-fine' => ['Aluminium, fine', 1.45, 7.2, 2.35],
+        'alu-coarse' => ['Aluminium, coarse', 0.72, FlakeGrade::Coarse, 3.35],
+        'alu-medium' => ['Aluminium, medium', 1.0, FlakeGrade::Medium, 2.9],
+        'alu-fine' => ['Aluminium, fine', 1.45, FlakeGrade::Fine, 2.35],
     ];
 
-    /** key => [name, area, spread, strength, tint as [floor, height, nm, width]] */
+    /** key => [name, area, strength, tint as [floor, height, nm, width]] */
     private const PEARLS = [
-        'pearl-white' => ['Pearl, white', 0.55, 8.5, 1.25, [0.94, 0.06, 480.0, 90.0]],
-        'pearl-gold' => ['Pearl, gold', 0.55, 8.5, 1.1, [0.45, 0.75, 610.0, 75.0]],
-        'pearl-blue' => ['Pearl, blue', 0.55, 8.5, 1.05, [0.4, 0.95, 450.0, 50.0]],
+        'pearl-white' => ['Pearl, white', 0.55, 1.25, [0.94, 0.06, 480.0, 90.0]],
+        'pearl-gold' => ['Pearl, gold', 0.55, 1.1, [0.45, 0.75, 610.0, 75.0]],
+        'pearl-blue' => ['Pearl, blue', 0.55, 1.05, [0.4, 0.95, 450.0, 50.0]],
     ];
 
     /** Absorption and scattering of flakes' rims, per gram and unit of area. Chosen so that a silver's flop lies near L* 38. */
@@ -93,7 +94,7 @@ final class Recipe
                 self::sampled(fn (float $nm): float => $s550 * (550.0 / $nm) ** $power),
             );
         }
-        foreach (self::ALUMINIUM as $key => [$name, $area, $spread, $strength]) {
+        foreach (self::ALUMINIUM as $key => [$name, $area, $grade, $strength]) {
             $out[] = new Toner(
                 $key,
                 $name,
@@ -101,12 +102,12 @@ final class Recipe
                 self::level(self::FLAKE_K * $area),
                 self::level(self::FLAKE_S * $area),
                 $area,
-                $spread,
+                $grade,
                 $strength,
                 self::level(1.0),
             );
         }
-        foreach (self::PEARLS as $key => [$name, $area, $spread, $strength, [$floor, $height, $at, $width]]) {
+        foreach (self::PEARLS as $key => [$name, $area, $strength, [$floor, $height, $at, $width]]) {
             $out[] = new Toner(
                 $key,
                 $name,
@@ -114,7 +115,7 @@ final class Recipe
                 self::level(0.004 * $area),
                 self::level(0.05 * $area),
                 $area,
-                $spread,
+                FlakeGrade::Pearl,
                 $strength,
                 self::sampled(fn (float $nm): float => $floor + $height * exp(-((($nm - $at) / $width) ** 2))),
             );

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Film;
+
+use Kalopsis\Units\Quantity;
+use Kalopsis\Why\Phrase;
+use Kalopsis\Why\Reason;
+use Kalopsis\Why\SourceKind;
+
+/**
+ * The reducer in the mix: one grade, or two neighbours poured together, as shops do between two temperatures. Told in
+ * tenths, so that what is computed is what can be poured.
+ */
+final readonly class Reducer
+{
+    /** One grade hands over to the next over so many kelvin around the temperature. Chosen here, within common practice. */
+    private const HANDS_OVER_K = 4.0;
+
+    /** Around so much colour (m2) a slower grade begins to keep the wet edge. Common practice. */
+    private const LARGE_AREA_M2 = 2.5;
+
+    /** The same hand-over, m2. Chosen here. */
+    private const HANDS_OVER_M2 = 1.0;
+
+    /** @param int $tenths of the next slower grade, 0 to 9 */
+    private function __construct(public ReducerGrade $grade, public int $tenths) {}
+
+    public static function of(ReducerGrade $grade): self
+    {
+        return new self($grade, 0);
+    }
+
+    /** @return list<self> what is offered to pick from: the grades, and halves of neighbours */
+    public static function choices(): array
+    {
+        return array_map(fn (int $half): self => self::at($half / 2.0), range(0, 6));
+    }
+
+    /** @param float $level 0 (fast) to 3 (extra slow) */
+    public static function at(float $level): self
+    {
+        $tenths = (int) round(10.0 * max(0.0, min(3.0, $level)));
+
+        return new self(ReducerGrade::cases()[intdiv($tenths, 10)], $tenths % 10);
+    }
+
+    public static function advised(float $temperatureC, float $colourAreaM2, bool $critical): self
+    {
+        $level = self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) + ($critical ? 1.0 : 0.0);
+        foreach (ReducerGrade::cases() as $grade) {
+            $upToC = $grade->upToC();
+            $level += $upToC === null ? 0.0 : self::share($temperatureC, $upToC, self::HANDS_OVER_K);
+        }
+
+        return self::at($level);
+    }
+
+    /** Reads what key() writes; null for anything else. */
+    public static function fromKey(string $key): ?self
+    {
+        if (preg_match('/^([a-z-]+?)(?:\+([1-9])0)?$/D', $key, $m) !== 1) {
+            return null;
+        }
+        $grade = ReducerGrade::tryFrom($m[1]);
+        $tenths = (int) ($m[2] ?? 0);
+
+        return $grade === null || ($tenths > 0 && $grade->slower() === null) ? null : new self($grade, $tenths);
+    }
+
+    /** "standard", or "standard+30": standard with 30 % of the next slower. */
+    public function key(): string
+    {
+        return $this->grade->value . ($this->tenths === 0 ? '' : "+{$this->tenths}0");
+    }
+
+    public function is(self $other): bool
+    {
+        return $this->key() === $other->key();
+    }
+
+    public function level(): float
+    {
+        return (int) array_search($this->grade, ReducerGrade::cases(), true) + $this->tenths / 10.0;
+    }
+
+    /** Relative evaporation rate, n-butyl acetate = 1: by volume, as for an ideal mixture. */
+    public function relativeRate(): float
+    {
+        $slower = $this->grade->slower() ?? $this->grade;
+        $share = $this->tenths / 10.0;
+
+        return (1.0 - $share) * $this->grade->relativeRate() + $share * $slower->relativeRate();
+    }
+
+    public function words(): string
+    {
+        $slower = $this->grade->slower();
+
+        return $this->tenths === 0 || $slower === null
+            ? $this->grade->words()
+            : sprintf('%d0 %% %s, %d0 %% %s', 10 - $this->tenths, $this->grade->words(), $this->tenths, $slower->words());
+    }
+
+    public static function because(float $temperatureC, float $colourAreaM2, bool $critical): Reason
+    {
+        $large = self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) > 0.0;
+
+        return Reason::of(
+            Phrase::of(
+                match (true) {
+                    $critical && $large => 'A light effect colour and a large area: slower than the thermometer says.',
+                    $critical => 'A light effect colour: one grade slower than the thermometer says.',
+                    $large => 'A large area: slower than the thermometer says.',
+                    default => 'Picked for the temperature of the booth.',
+                },
+            ),
+            SourceKind::Practice,
+            'Common practice; between two temperatures shops pour two grades together. The data sheet wins.',
+            ['booth' => Quantity::celsius($temperatureC), 'colour on' => Quantity::squareMetres($colourAreaM2)],
+        );
+    }
+
+    /** 0 well below a border, 1 well above it. */
+    private static function share(float $value, float $border, float $over): float
+    {
+        return max(0.0, min(1.0, ($value - $border) / $over + 0.5));
+    }
+}
