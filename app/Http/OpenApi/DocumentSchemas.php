@@ -164,7 +164,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['sealer', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
+                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
             ),
             new OA\Property(property: 'mixture', ref: '#/components/schemas/StepMixture'),
             new OA\Property(property: 'gun', ref: '#/components/schemas/StepGun'),

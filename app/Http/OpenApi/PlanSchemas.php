@@ -84,7 +84,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['sealer', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
+                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
             ),
             new OA\Property(property: 'colour', type: 'boolean'),
             new OA\Property(property: 'purpose', type: 'string'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\SideChoice;
+use Kalopsis\Sequence\CoatKind;
 
 /**
  * Two plans with the same print spray the same colour in the same way to the same places: a card that passed for one
@@ -24,7 +25,7 @@ final class Fingerprint
         $coats = [];
         foreach ($plan->blend->coats as $coat) {
             $step = $coat->step;
-            if ($coat->isColour() || $coat->kind()->value === 'wet-bed') {
+            if ($coat->kind()->hides() || $coat->kind() === CoatKind::WetBed) {
                 $coats[] = [
                     $coat->kind()->value,
                     $coat->mixture->key(),

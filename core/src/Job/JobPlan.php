@@ -111,7 +111,7 @@ final readonly class JobPlan implements JsonSerializable
         $pace = new Pace($this->job->system, $this->job->reducer(), $this->job->air());
         $sum = 0.0;
         foreach ($this->blend->coats as $coat) {
-            if ($coat->isColour() || $coat->kind() === CoatKind::WetBed) {
+            if ($coat->kind()->hides() || $coat->kind() === CoatKind::WetBed) {
                 $sum += $pace->spraying($coat, $this->blend->areaOf($coat)->value()) + $pace->waiting($coat);
             }
         }

@@ -9,18 +9,26 @@ enum CoatKind: string
 {
     case Sealer = 'sealer';
     case WetBed = 'wet-bed';
+    /** Below an effect that lets light through (three-stage, tinted clear): it hides the primer, and may look wrong alone. */
+    case Ground = 'ground';
     case Base = 'base';
     case Half = 'half';
     case Effect = 'effect';
     case Control = 'control';
     case Clear = 'clear';
 
-    /** Does it carry the colour? */
+    /** Does it fade into the old finish? */
     public function isColour(): bool
     {
         return match ($this) {
             self::Base, self::Half, self::Effect, self::Control => true,
-            self::Sealer, self::WetBed, self::Clear => false,
+            self::Sealer, self::Ground, self::WetBed, self::Clear => false,
         };
+    }
+
+    /** Does what it lays hide what is below? */
+    public function hides(): bool
+    {
+        return $this->isColour() || $this === self::Ground;
     }
 }

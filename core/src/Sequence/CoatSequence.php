@@ -131,6 +131,10 @@ final readonly class CoatSequence implements JsonSerializable
             CoatKind::Sealer => ProductRole::Sealer,
             CoatKind::WetBed => ProductRole::WetBed,
             CoatKind::Clear => ProductRole::Clear,
+            // The ground of a three-stage is a solid; under a tinted clear lies a metallic.
+            CoatKind::Ground => $finish->isEffect() && $finish !== FinishClass::Pearl
+                ? ProductRole::BaseEffect
+                : ProductRole::BaseSolid,
             CoatKind::Base, CoatKind::Half, CoatKind::Effect, CoatKind::Control => $finish->isEffect()
                 ? ProductRole::BaseEffect
                 : ProductRole::BaseSolid,

@@ -95,12 +95,9 @@ final readonly class Film
             return [1.0, 1.0, 1.0];
         }
         $uncovered = exp(-$um / ($this->coverUm ?? 1.0));
+        $between = $this->lets($um);
 
-        return [
-            $uncovered * self::between($this->a[0], $this->b[0], $this->scatter, $um),
-            $uncovered * self::between($this->a[1], $this->b[1], $this->scatter, $um),
-            $uncovered * self::between($this->a[2], $this->b[2], $this->scatter, $um),
-        ];
+        return [$uncovered * $between[0], $uncovered * $between[1], $uncovered * $between[2]];
     }
 
     /**
@@ -122,6 +119,20 @@ final readonly class Film
         }
 
         return new Xyz($out[0] * $w->x, $out[1] * $w->y, $out[2] * $w->z);
+    }
+
+    /**
+     * What difference of the ground a film of a solid lets through, for X, Y and Z.
+     *
+     * @return array{float, float, float}
+     */
+    public function lets(float $um): array
+    {
+        return [
+            self::between($this->a[0], $this->b[0], $this->scatter, $um),
+            self::between($this->a[1], $this->b[1], $this->scatter, $um),
+            self::between($this->a[2], $this->b[2], $this->scatter, $um),
+        ];
     }
 
     /**

@@ -137,6 +137,14 @@ final readonly class Finish
         );
     }
 
+    /** A film of the ground coat below an effect: an opaque solid of the colour's own lightness. */
+    public function groundFilm(): Film
+    {
+        $face = ($this->new[45] ?? $this->new[$this->angles()[0] ?? 45])->xyz();
+
+        return Film::of($face, false, $face->y, Pigment::h98(FinishClass::SolidLight), $this->viewing());
+    }
+
     /** A grey primer, shade 1 to 7; 4 when nobody said. */
     public function primer(?int $shade = null): Xyz
     {

@@ -34,15 +34,17 @@ final readonly class Hiding
         private Film $film,
         public float $pigmentedUm,
         private float $fullCoatUm,
+        private float $groundUm,
     ) {}
 
     /**
      * @param float $pigmentedUm mean pigmented dry film inside the repair
      * @param float $fullCoatUm the same of one full coat
+     * @param float $groundUm the same of the ground coats below an effect
      */
-    public static function of(Finish $finish, float $pigmentedUm, float $fullCoatUm): self
+    public static function of(Finish $finish, float $pigmentedUm, float $fullCoatUm, float $groundUm = 0.0): self
     {
-        return new self($finish, $finish->film(), $pigmentedUm, $fullCoatUm);
+        return new self($finish, $finish->film(), $pigmentedUm, $fullCoatUm, $groundUm);
     }
 
     /** Visibility index of what shows through. @param ?int $shade of the primer, 1 to 7; null: as it is */
@@ -87,13 +89,23 @@ final readonly class Hiding
     {
         $signals = $standards = [];
         $effect = $this->finish->class->isEffect();
-        $ground = $this->finish->primer($shade);
+        $primer = $this->finish->primer($shade);
+        $grounded = $this->groundUm > 0.0 ? $this->finish->groundFilm()->lets(self::THINNEST * $this->groundUm) : null;
         $left = $effect ? $this->film->through(self::THINNEST * $um) : null;
         foreach ($this->finish->angles() as $angle) {
             if (! in_array($angle, self::ANGLES, true)) {
                 continue;
             }
             $full = $this->finish->new[$angle]->xyz();
+            // What the ground coats lay is a right ground for this colour: a ground that is the full colour changes nothing.
+            $ground =
+                $grounded === null
+                    ? $primer
+                    : new Xyz(
+                        $full->x + $grounded[0] * ($primer->x - $full->x),
+                        $full->y + $grounded[1] * ($primer->y - $full->y),
+                        $full->z + $grounded[2] * ($primer->z - $full->z),
+                    );
             $there =
                 $left === null
                     ? $this->film->coloured($full)->over($ground, self::THINNEST * $um)

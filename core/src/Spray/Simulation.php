@@ -58,19 +58,30 @@ final readonly class Simulation
 
     public const FOLD = 3.0;
 
-    /** @param list<Layer> $layers colour coats in spraying order */
-    private function __construct(public Finish $finish, public array $layers, private float $rate) {}
+    /**
+     * @param list<Layer> $layers colour coats in spraying order
+     * @param float $groundUm pigmented dry film of the ground coats below them, um
+     */
+    private function __construct(
+        public Finish $finish,
+        public array $layers,
+        private float $rate,
+        public float $groundUm = 0.0,
+    ) {}
 
     /** @param list<Coat> $coats all of a sequence, in spraying order */
     public static function of(array $coats, PaintSystem $system, Finish $finish, Reducer $reducer, Air $air): self
     {
         $volatile = Volatile::of($system->carrier, $reducer);
         $layers = [];
-        $bed = 0.0;
+        $bed = $ground = 0.0;
         foreach ($coats as $i => $coat) {
             $laid = self::laid($coat, $volatile, $air);
             if ($coat->kind() === CoatKind::WetBed) {
                 $bed = $laid->volatileUm();
+            }
+            if ($coat->kind() === CoatKind::Ground) {
+                $ground += $laid->pigmentedUm;
             }
             if (! $coat->isColour()) {
                 continue;
@@ -88,7 +99,7 @@ final readonly class Simulation
             );
         }
 
-        return new self($finish, $layers, FlashOff::rate($volatile, $air, AirMovement::Booth));
+        return new self($finish, $layers, FlashOff::rate($volatile, $air, AirMovement::Booth), $ground);
     }
 
     /** One coat at full strength: the hand lays as much wet paint whatever is in it; more reducer, less film. */
@@ -97,7 +108,7 @@ final readonly class Simulation
         return Laid::of(
             $coat->mixture->product->wetFilmUm() * $coat->filmShare,
             $coat->mixture->volumeSolids(),
-            $coat->isColour() ? $coat->mixture->pigmentShare() : 0.0,
+            $coat->kind()->hides() ? $coat->mixture->pigmentShare() : 0.0,
             $coat->gun,
             $volatile,
             $air,

@@ -50,7 +50,7 @@ final readonly class Sprayed
             $film += $layer->pigmentedUm;
             $full = max($full, $layer->coat->kind() === CoatKind::Base ? $layer->pigmentedUm : 0.0);
         }
-        $hiding = Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film);
+        $hiding = Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film, $s->groundUm);
 
         return new Outlook(
             $free,

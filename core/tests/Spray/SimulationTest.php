@@ -6,6 +6,8 @@ use Eris\Generators;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Spray\Assumptions;
 use Kalopsis\Spray\Certainty;
@@ -269,6 +271,30 @@ it('mottles where coats are far too wet, which waiting between them cures (commo
         [],
     )->parts[Part::Mottle->value];
     expect($mottle('wet-on-wet'))->toBeGreaterThan(1.0)->and($mottle('flash'))->toBeLessThan($mottle('wet-on-wet'));
+});
+
+it('hides the primer below a three-stage by its ground coats (common practice)', function (): void {
+    $finish = Finish::assumed(FinishClass::Pearl, 7, 0.0);
+    $hiding = function (array $grounds) use ($finish): float {
+        $steps = [...$grounds, ...Sprays::stepped('wet-bed', 2)->steps];
+
+        return Sprayed::outlook(Sprays::simulation(new CoatSequence($steps), $finish), 300.0, [])->parts[Part::Hiding->value];
+    };
+    $ground = fn (string $id): CoatStep => Sprays::read([
+        ['id' => $id, 'name' => $id, 'kind' => 'ground', 'extent' => ['kind' => 'past', 'reach' => 0.1, 'fade' => 0.3]],
+    ])->steps[0];
+    expect($hiding([]))
+        ->toBeGreaterThan(1.0)
+        ->and($hiding([$ground('ground-1')]))
+        ->toBeLessThan(0.5 * $hiding([]))
+        ->and($hiding([$ground('ground-1'), $ground('ground-2')]))
+        ->toBeLessThan(0.5 * $hiding([$ground('ground-1')]));
+    // The fade is the effect's alone: a ground inside it changes nothing there.
+    $fade = fn (array $grounds): float => Sprays::simulation(
+        new CoatSequence([...$grounds, ...Sprays::stepped('wet-bed', 2)->steps]),
+        Finish::assumed(FinishClass::Pearl, 7),
+    )->look(300.0, Assumptions::usual())->worst;
+    expect($fade([$ground('ground-1')]))->toBe($fade([]));
 });
 
 it(

@@ -204,6 +204,16 @@ export const NEW_STEPS = {
       purpose: 'A wet, level landing for stray flakes',
     },
   },
+  ground: {
+    stem: 'ground',
+    name: 'Ground coat',
+    step: {
+      kind: 'ground',
+      extent: { kind: 'past', reach: 0.1, fade: 0.3 },
+      landsIn: 'flashed-bed',
+      purpose: 'Hides the primer below an effect that lets light through',
+    },
+  },
   dust: {
     stem: 'dust',
     name: 'Dust coat',
