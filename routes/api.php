@@ -72,6 +72,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/colour/file', [ReadingFileController::class, 'show']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
+    Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);
     Route::get('bodies/{key}', [BodyShapeController::class, 'show']);
     Route::get('bodies/{key}/svg', [BodyShapeController::class, 'svg']);
     Route::post('bodies', [BodyShapeController::class, 'store']);

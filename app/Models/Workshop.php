@@ -8,11 +8,15 @@ use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\Problems;
+use Kalopsis\Job\BlendLimits;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $town
+ * @property ?array<string, int|bool> $blend_limits
  */
 final class Workshop extends Model
 {
@@ -20,6 +24,22 @@ final class Workshop extends Model
     use HasFactory;
 
     protected $guarded = [];
+
+    /** What the search for the smallest blend may do in this shop. */
+    public function blendLimits(): BlendLimits
+    {
+        $problems = new Problems();
+        $kept = $this->blend_limits;
+        $limits = $kept === null ? null : BlendLimits::read(Fields::of($kept, $problems));
+
+        return $limits === null || $problems->any() ? BlendLimits::usual() : $limits;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['blend_limits' => 'array'];
+    }
 
     /** @return HasMany<RepairJob, $this> */
     public function jobs(): HasMany

@@ -226,7 +226,9 @@ it('finds a smaller blend that still hides, or says that none does', function ()
     $document = Bodies::job('front-door-left');
     $found = $this->postJson("/api/jobs/{$job->id}/smallest", ['document' => $document])->assertOk();
     expectFits(json_decode((string) $found->getContent()), 'SmallestBlend');
-    $plan = ['school' => $found->json('found.school'), 'usual' => $found->json('found.usual')];
+    $plan = array_filter(
+        array_intersect_key($found->json('found'), array_flip(['school', 'usual', 'sequence', 'gun', 'sides'])),
+    );
     $smaller = $this->postJson("/api/jobs/{$job->id}/simulate", [
         'document' => array_replace_recursive($document, ['plan' => $plan]),
     ])->assertOk();
@@ -234,6 +236,21 @@ it('finds a smaller blend that still hides, or says that none does', function ()
     $this->postJson("/api/jobs/{$job->id}/smallest", ['document' => [...$document, 'repairs' => []]])
         ->assertOk()
         ->assertJsonPath('found', null);
+});
+
+it('searches within the limits of the shop, which only a lead sets', function (): void {
+    $lead = $this->lead();
+    $job = $this->open($lead);
+    $limits = ['leastCoats' => 3, 'smallGun' => false, 'blendingClear' => false, 'stopAtLines' => false, 'wetBed' => true];
+    $this->actingAs($lead)->putJson('/api/shelf/blend-limits', $limits)->assertOk()->assertExactJson($limits);
+    expect($this->getJson('/api/shelf')->json('blendLimits'))->toBe($limits);
+    $this->putJson('/api/shelf/blend-limits', [...$limits, 'leastCoats' => 9])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.field', 'leastCoats');
+    $this->putJson('/api/shelf/blend-limits', ['leastCoats' => []])->assertUnprocessable();
+    $found = $this->postJson("/api/jobs/{$job->id}/smallest", ['document' => Bodies::job('bonnet')])->assertOk();
+    expect($found->json('found.gun'))->toBe('standard');
+    $this->actingAs($this->painter($lead->workshop))->putJson('/api/shelf/blend-limits', $limits)->assertForbidden();
 });
 
 it(

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\ShelfResource;
+use App\Models\Role;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\Problems;
+use Kalopsis\Job\BlendLimits;
 use OpenApi\Attributes as OA;
 
 final class ShelfController extends Controller
@@ -22,5 +27,52 @@ final class ShelfController extends Controller
     public function index(Request $request): JsonResponse
     {
         return new JsonResponse(ShelfResource::of($this->user($request)->workshop));
+    }
+
+    #[
+        OA\Put(
+            path: '/api/shelf/blend-limits',
+            operationId: 'limitBlends',
+            tags: ['shelf'],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/BlendLimits'),
+            ),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Kept for the shop',
+            content: new OA\JsonContent(ref: '#/components/schemas/BlendLimits'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 403,
+            description: 'Not a lead',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Faults by field',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    public function limit(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        if ($user->role !== Role::Lead) {
+            throw new AuthorizationException('Only a lead sets what the search may do.');
+        }
+        $problems = new Problems();
+        $limits = BlendLimits::read(Fields::of(json_decode($request->getContent(), true), $problems));
+        $problems->stop();
+        $user->workshop->blend_limits = $limits->jsonSerialize();
+        $user->workshop->save();
+
+        return new JsonResponse($limits);
     }
 }

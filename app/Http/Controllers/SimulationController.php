@@ -213,6 +213,7 @@ final class SimulationController extends Controller
             $this->planning->planner(),
             $pair->car,
             $pair->card,
+            $job->workshop->blendLimits(),
         );
 
         return new JsonResponse(['found' => $found], 200, [], JSON_UNESCAPED_UNICODE);

@@ -238,8 +238,22 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'BlendLimits',
+        required: ['leastCoats', 'smallGun', 'blendingClear', 'stopAtLines', 'wetBed'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'leastCoats', description: 'full coats of colour, 1 to 4', type: 'integer'),
+            new OA\Property(property: 'smallGun', type: 'boolean'),
+            new OA\Property(property: 'blendingClear', type: 'boolean'),
+            new OA\Property(property: 'stopAtLines', type: 'boolean'),
+            new OA\Property(property: 'wetBed', description: 'kept under light metallics and pearls', type: 'boolean'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'Shelf',
-        required: ['limits', 'bodyShapes', 'paintSystems', 'colours', 'schools', 'finishes', 'unders'],
+        required: ['limits', 'blendLimits', 'bodyShapes', 'paintSystems', 'colours', 'schools', 'finishes', 'unders'],
         type: 'object',
         properties: [
             new OA\Property(
@@ -263,6 +277,7 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/ShelfSchool'),
             ),
             new OA\Property(property: 'limits', ref: '#/components/schemas/CoatLimits'),
+            new OA\Property(property: 'blendLimits', ref: '#/components/schemas/BlendLimits'),
             new OA\Property(
                 property: 'finishes',
                 type: 'array',

@@ -59,6 +59,7 @@ final class ShelfResource
                 (new WorkshopCatalogue($workshop->id))->schools(),
             ),
             'limits' => self::limits(),
+            'blendLimits' => $workshop->blendLimits(),
             'finishes' => array_map(
                 fn (FinishClass $f): array => ['key' => $f->value, 'name' => $f->words()],
                 FinishClass::cases(),

@@ -35,6 +35,22 @@ final readonly class PlanSpec
         public ?Reducer $reducer = null,
     ) {}
 
+    public function with(?GunChoice $gun = null, ?SideChoice $side = null, string $sideKey = ''): self
+    {
+        return new self(
+            $this->school,
+            $this->sequence,
+            $this->usual,
+            $this->edited,
+            $gun ?? $this->gun,
+            $this->certainty,
+            $side === null ? $this->sides : [...$this->sides, $sideKey => $side],
+            $this->ratios,
+            $this->remainderMl,
+            $this->reducer,
+        );
+    }
+
     /** The same choices with another way to spray. */
     public function sprayed(string $school, CoatSequence $sequence, float $usual, bool $edited = false): self
     {

@@ -4,50 +4,148 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
+use Kalopsis\Blend\BlendRequest;
+use Kalopsis\Blend\SideChoice;
 use Kalopsis\Colour\Measurement;
+use Kalopsis\Film\MixtureSpec;
+use Kalopsis\Sequence\CoatKind;
+use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
+use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Sequence\School;
-use Kalopsis\Units\Quantity;
-use Kalopsis\Why\Phrase;
 
-/** Looks for the plan with the fewest panels, then the least paint, then the least time, at which nobody sees the blend. */
-final class SmallestBlend
+/**
+ * Looks for the plan with the fewest panels, then the least paint, then the least time, at which nobody sees the blend:
+ * every school drawn in to its need, and from the best of them one change at a time (a coat less, blending clear in the
+ * last coat, the small gun, a line to stop at) for as long as one makes it smaller. Docs/model.md section 12.
+ */
+final readonly class SmallestBlend
 {
     /** Shorter than any need: the need alone says how long it gets. */
-    public const DRAWN_IN = 0.2;
+    private const DRAWN_IN = 0.2;
 
-    /**
-     * @param list<School> $schools
-     * @return ?array{school: string, name: string, usual: float, panels: int, paint: Quantity, minutes: Quantity,
-     *         need: Quantity, says: Phrase}
-     */
+    /** So many schools are taken further: the best one may have nothing to lose. Chosen here. */
+    private const TAKEN_FURTHER = 3;
+
+    /** Changes in a row; no way has more coats to lose. Chosen here. */
+    private const ROUNDS = 6;
+
+    private function __construct(
+        private JobPlanner $planner,
+        private BlendLimits $limits,
+        private ?Measurement $car,
+        private ?Measurement $card,
+    ) {}
+
+    /** @param list<School> $schools */
     public static function of(
         JobSpec $job,
         array $schools,
         JobPlanner $planner,
         ?Measurement $car,
         ?Measurement $card,
-    ): ?array {
-        $best = null;
+        ?BlendLimits $limits = null,
+    ): ?FoundBlend {
+        $search = new self($planner, $limits ?? BlendLimits::usual(), $car, $card);
+        $tried = $search->all($job, $schools);
+        $best = $tried[0] ?? null;
+
+        return $best === null || ! $best->holds()
+            ? null
+            : FoundBlend::of($best, WayOutlook::planned($best->school, $planner->plan($job, $car, $card)), $tried);
+    }
+
+    /**
+     * @param list<School> $schools
+     * @return list<WayOutlook> all that were tried, the best first
+     */
+    private function all(JobSpec $job, array $schools): array
+    {
+        $tried = [];
         foreach ($schools as $school) {
-            if ($job->repairs === [] || ! $school->sequence($job->colour->finish)->fades()) {
-                continue;
+            $sequence = $school->sequence($job->colour->finish);
+            if ($job->repairs !== [] && $sequence->fades() && $this->limits->allows($sequence, $job->colour->finish)) {
+                $tried[] = $this->planned($school, $job, $job->plan->sprayed($school->key, $sequence, self::DRAWN_IN));
             }
-            $way = WayOutlook::of($job, $school, $planner, $car, $card, self::DRAWN_IN);
-            $best = $best === null || $way->rank() < $best->rank() ? $way : $best;
         }
-        if ($best === null || $best->outlook->isSeen()) {
-            return null;
+        usort($tried, self::better(...));
+        foreach (array_slice($tried, 0, self::TAKEN_FURTHER) as $way) {
+            array_push($tried, ...$this->further($way));
+        }
+        usort($tried, self::better(...));
+
+        return $tried;
+    }
+
+    private static function better(WayOutlook $a, WayOutlook $b): int
+    {
+        return $a->rank() <=> $b->rank();
+    }
+
+    /** @return list<WayOutlook> what was tried from here on */
+    private function further(WayOutlook $way): array
+    {
+        $tried = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $next = array_map(
+                fn (PlanSpec $plan): WayOutlook => $this->planned($way->school, $way->plan->job, $plan),
+                $this->changes($way),
+            );
+            array_push($tried, ...$next);
+            usort($next, self::better(...));
+            if ($next === [] || self::better($next[0], $way) >= 0) {
+                break;
+            }
+            $way = $next[0];
         }
 
-        return [
-            'school' => $best->school->key,
-            'name' => $best->school->name,
-            'usual' => self::DRAWN_IN,
-            'panels' => count($best->plan->blend->panels),
-            'paint' => Quantity::ml($best->millilitres()),
-            'minutes' => Quantity::minutes($best->plan->boothMinutes()),
-            'need' => Quantity::mm($best->plan->blend->need->mm() ?? 0.0),
-            'says' => $best->outlook->says(),
-        ];
+        return $tried;
+    }
+
+    private function planned(School $school, JobSpec $job, PlanSpec $plan): WayOutlook
+    {
+        return WayOutlook::planned($school, $this->planner->plan($job->with($plan), $this->car, $this->card));
+    }
+
+    /** @return list<PlanSpec> one change each, within the shop's limits */
+    private function changes(WayOutlook $way): array
+    {
+        $plan = $way->plan->job->plan;
+        $out = [];
+        foreach ($this->sequences($plan->sequence) as $sequence) {
+            $out[] = $plan->sprayed($plan->school, $sequence, $plan->usual, true);
+        }
+        if ($this->limits->smallGun && $plan->gun === GunChoice::Standard) {
+            $out[] = $plan->with(gun: GunChoice::Small);
+        }
+        foreach ($way->plan->blend->sides as $side) {
+            if ($this->limits->stopAtLines && $side->choice === SideChoice::Join && ! $side->chosenByYou) {
+                $key = BlendRequest::sideKey($side->panelId, $side->neighbourId);
+                $out[] = $plan->with(side: SideChoice::StopAtLine, sideKey: $key);
+            }
+        }
+
+        return $out;
+    }
+
+    /** @return list<CoatSequence> */
+    private function sequences(CoatSequence $s): array
+    {
+        $out = [];
+        $full = count(array_filter($s->steps, fn (CoatStep $c): bool => $c->kind === CoatKind::Base));
+        foreach ($s->colour() as $step) {
+            if ($step->kind !== CoatKind::Base || $full > $this->limits->leastCoats) {
+                $out[] = new CoatSequence(
+                    array_values(array_filter($s->steps, fn (CoatStep $c): bool => $c->id !== $step->id)),
+                );
+            }
+        }
+        $last = $s->colour()[count($s->colour()) - 1] ?? null;
+        if ($this->limits->blendingClear && $last !== null && $last->mixture->blendingClear < 1.0) {
+            $thin = $last->mixedAs(new MixtureSpec($last->mixture->reducer, 1.0));
+            $out[] = new CoatSequence(array_map(fn (CoatStep $c): CoatStep => $c->id === $last->id ? $thin : $c, $s->steps));
+        }
+
+        return array_values(array_filter($out, fn (CoatSequence $c): bool => $c->fades()));
     }
 }

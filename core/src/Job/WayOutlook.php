@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use JsonSerializable;
+use Kalopsis\Blend\Severity;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Sequence\School;
 use Kalopsis\Spray\Outlook;
@@ -28,8 +29,13 @@ final readonly class WayOutlook implements JsonSerializable
         ?float $usual = null,
     ): self {
         $as = $job->plan->sprayed($school->key, $school->sequence($job->colour->finish), $usual ?? $school->usual);
-        $plan = $planner->plan($job->with($as), $car, $card);
 
+        return self::planned($school, $planner->plan($job->with($as), $car, $card));
+    }
+
+    /** A plan that began as this school. */
+    public static function planned(School $school, JobPlan $plan): self
+    {
         return new self($school, $plan, SprayedPlan::of($plan)->outlook());
     }
 
@@ -52,11 +58,17 @@ final readonly class WayOutlook implements JsonSerializable
         return $all;
     }
 
+    /** Nothing is seen of it, and nothing about it says stop. */
+    public function holds(): bool
+    {
+        return ! $this->outlook->isSeen() && $this->plan->blend->severity !== Severity::Stop;
+    }
+
     /** @return array{int, int, float, float} the smaller the better */
     public function rank(): array
     {
         return [
-            $this->outlook->isSeen() ? 1 : 0,
+            $this->holds() ? 0 : 1,
             count($this->plan->blend->panels),
             $this->millilitres(),
             $this->plan->boothMinutes(),

@@ -28,6 +28,25 @@ final readonly class CoatStep implements JsonSerializable
         public string $purpose,
     ) {}
 
+    /** The same coat from another mixture. */
+    public function mixedAs(MixtureSpec $mixture): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $mixture,
+            $this->gun,
+            $this->extent,
+            $this->where,
+            $this->strokes,
+            $this->film,
+            $this->landsIn,
+            $this->drying,
+            $this->purpose,
+        );
+    }
+
     /** @return array<string, mixed> as SequenceReader takes it */
     public function jsonSerialize(): array
     {

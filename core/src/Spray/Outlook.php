@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
+use Kalopsis\Colour\Flakes;
 use Kalopsis\Colour\Geometry;
+use Kalopsis\Film\FlakeOrder;
 use Kalopsis\Sight\Sighting;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
@@ -23,7 +25,7 @@ final readonly class Outlook
         public array $parts,
         public float $spread,
         public Hiding $hiding,
-        public bool $ringOfFlakes,
+        private ?Flakes $flakes,
     ) {}
 
     /** The place that is seen most. */
@@ -85,6 +87,11 @@ final readonly class Outlook
         return $this->parts[Part::Fringe->value] > $this->parts[Part::Colour->value] ? Part::Fringe : Part::Colour;
     }
 
+    private static function shinesMore(Flakes $flakes, int $angle): bool
+    {
+        return FlakeOrder::lobe($flakes, 1.0)->at($angle) > FlakeOrder::lobe($flakes, 0.0)->at($angle);
+    }
+
     public function says(): Phrase
     {
         $worst = $this->worst();
@@ -111,8 +118,11 @@ final readonly class Outlook
                 ...$values,
                 'line' => $line,
             ]),
-            $this->ringOfFlakes && $this->fault() === Part::Fringe => Phrase::of(
-                'A ring is seen {at} past the primer, {from}, from {distance} on. {how}.',
+            $this->flakes !== null && $this->fault() === Part::Fringe => Phrase::of(
+                // Flakes that stand up throw more light to the side and less to the face: only the lighter one is a ring.
+                self::shinesMore($this->flakes, $worst->angle)
+                    ? 'A light ring is seen {at} past the primer, {from}, from {distance} on. {how}.'
+                    : 'A darker band is seen {at} past the primer, {from}, from {distance} on. {how}.',
                 $values,
             ),
             default => Phrase::of('Seen {at} past the primer, {from}, from {distance} on. {how}.', $values),

@@ -64,7 +64,7 @@ final readonly class Sprayed
             ],
             $s->spread($blendMm),
             $hiding,
-            $s->finish->class->isEffect(),
+            $s->finish->class->isEffect() ? $s->finish->pigment->flakes : null,
         );
     }
 
@@ -147,6 +147,6 @@ final readonly class Sprayed
     {
         $none = array_fill_keys(array_map(fn (Part $p): string => $p->value, Part::cases()), 0.0);
 
-        return new Outlook(Sighting::nothing($finish->angles()), [], $none, 0.2, Hiding::of($finish, 0.0, 0.0), false);
+        return new Outlook(Sighting::nothing($finish->angles()), [], $none, 0.2, Hiding::of($finish, 0.0, 0.0), null);
     }
 }

@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/blend-limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["limitBlends"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/shop-schools": {
         parameters: {
             query?: never;
@@ -1108,7 +1124,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "sealer" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
+            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
             mixture?: components["schemas"]["StepMixture"];
             gun?: components["schemas"]["StepGun"];
             extent: components["schemas"]["StepExtent"];
@@ -1272,7 +1288,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "sealer" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
+            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
             colour: boolean;
             purpose: string;
             reach: components["schemas"]["Figure"] | null;
@@ -1525,12 +1541,22 @@ export interface components {
             hidingUm: components["schemas"]["ShelfRange"];
             reducers: components["schemas"]["ShelfName"][];
         };
+        BlendLimits: {
+            /** @description full coats of colour, 1 to 4 */
+            leastCoats: number;
+            smallGun: boolean;
+            blendingClear: boolean;
+            stopAtLines: boolean;
+            /** @description kept under light metallics and pearls */
+            wetBed: boolean;
+        };
         Shelf: {
             bodyShapes: components["schemas"]["ShelfBody"][];
             paintSystems: components["schemas"]["ShelfSystem"][];
             colours: components["schemas"]["ShelfColour"][];
             schools: components["schemas"]["ShelfSchool"][];
             limits: components["schemas"]["CoatLimits"];
+            blendLimits: components["schemas"]["BlendLimits"];
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
         };
@@ -1673,6 +1699,13 @@ export interface components {
             name: string;
             usual: number;
             need: components["schemas"]["Quantity"];
+            /** @description null: as the school does it */
+            sequence: components["schemas"]["CoatStep"][] | null;
+            /** @enum {string} */
+            gun: "standard" | "small";
+            sides: components["schemas"]["SideDecision"][];
+            givesUp: components["schemas"]["Phrase"][];
+            tried: number;
             panels: number;
             paint: components["schemas"]["Quantity"];
             minutes: components["schemas"]["Quantity"];
@@ -2876,6 +2909,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    limitBlends: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlendLimits"];
+            };
+        };
+        responses: {
+            /** @description Kept for the shop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlendLimits"];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

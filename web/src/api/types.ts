@@ -3,6 +3,7 @@ import type { components } from './schema.generated';
 type Schemas = components['schemas'];
 
 export type Bench = Schemas['Bench'];
+export type BlendLimits = Schemas['BlendLimits'];
 export type BodyPanel = Schemas['BodyPanel'];
 export type BodyShape = Schemas['BodyShape'];
 export type AngleColour = Schemas['AngleColour'];
@@ -14,6 +15,7 @@ export type Correction = Schemas['Correction'];
 export type CutSection = Schemas['CutSection'];
 export type CutWish = Schemas['CutWish'];
 export type Cup = Schemas['Cup'];
+export type FoundBlend = Schemas['FoundBlend'];
 export type Figure = Schemas['Figure'];
 export type Gate = Schemas['Gate'];
 export type JobDocument = Schemas['JobDocument'];

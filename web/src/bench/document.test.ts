@@ -136,11 +136,10 @@ describe('changing a job document', () => {
   it('lets go of changed steps with another school, and keeps what belongs to the car', () => {
     const own = chooseSide(moveReach(job, steps, 'base-1', 'Base 1', 90).document, side, 'butt').document;
     expect(setSchool(own, 'outside-in', '').document.plan).toEqual({ school: 'outside-in', sides: own.plan.sides });
-    expect(adoptBlend(own, 'outside-in', '', 0.2).document.plan).toEqual({
-      school: 'outside-in',
-      sides: own.plan.sides,
-      usual: 0.2,
-    });
+    const found = { school: 'outside-in', name: '', usual: 0.2, gun: 'small' as const, sides: [], sequence: null };
+    const adopted = adoptBlend(own, found).document.plan;
+    expect(adopted).toEqual({ school: 'outside-in', sides: [], usual: 0.2, gun: 'small' });
+    expect(adoptBlend(own, { ...found, sequence: steps }).document.plan.sequence).toEqual(steps);
   });
 
   it('keeps one decision for each gap, whichever way round it is named', () => {

@@ -1,4 +1,4 @@
-import type { CoatStep, JobDocument, PlannedSide, RepairPart } from '../api/types';
+import type { CoatStep, FoundBlend, JobDocument, PlannedSide, RepairPart } from '../api/types';
 
 /** A changed document, and the words for what changed as the history will tell it. */
 export interface Change {
@@ -294,9 +294,19 @@ const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'
 export const setSchool = (document: JobDocument, school: string, name: string): Change =>
   changed(document, { plan: asSchool(document.plan, school) }, `School: ${name}`);
 
-/** A school drawn in to what it needs, as a search found it. */
-export const adoptBlend = (document: JobDocument, school: string, name: string, usual: number): Change =>
-  changed(document, { plan: { ...asSchool(document.plan, school), usual } }, `Smallest blend: ${name}`);
+/** A way drawn in to what it needs, with whatever else a search changed about it. */
+export function adoptBlend(
+  document: JobDocument,
+  found: Pick<FoundBlend, 'school' | 'name' | 'usual' | 'gun' | 'sides' | 'sequence'>,
+): Change {
+  const { school, usual, gun, sides, sequence } = found;
+  const plan = { ...asSchool(document.plan, school), usual, gun, sides };
+  return changed(
+    document,
+    { plan: sequence === null ? plan : { ...plan, sequence } },
+    `Smallest blend: ${found.name}`.slice(0, 160),
+  );
+}
 
 export const setGun = (document: JobDocument, gun: 'standard' | 'small'): Change =>
   planned(document, { gun }, gun === 'small' ? 'Small gun at low pressure' : 'Standard gun');

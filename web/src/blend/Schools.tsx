@@ -19,6 +19,7 @@ import { adoptBlend, setSchool } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { SeverityMark } from '../kit/SeverityMark';
 import { Measure, Words } from '../kit/Words';
+import { LimitsDialog } from './LimitsDialog';
 import { useWays } from './useSimulation';
 
 /** Every school simulated for this very repair, best first; one tap adopts it. */
@@ -29,6 +30,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
   const ways = useWays(handle.bench.id, document, comparing);
   const rows = ways.data ?? [];
   const client = useQueryClient();
+  const [limiting, setLimiting] = useState(false);
   const [keeping, setKeeping] = useState<string | null>(null);
   const renewed = () =>
     Promise.all([
@@ -77,10 +79,20 @@ export function Schools({ handle }: { handle: BenchHandle }) {
         >
           Keep this plan as our school
         </Button>
+        <Button onClick={() => setLimiting(true)}>What it may do</Button>
         <Button variant="outlined" disabled={smallest.isPending} onClick={() => smallest.mutate()}>
           {smallest.isPending ? 'Searching' : 'Find the smallest blend'}
         </Button>
       </Stack>
+      {limiting && <LimitsDialog onClose={() => setLimiting(false)} />}
+      {smallest.isPending && (
+        <Box role="status" sx={{ mb: 1.5 }}>
+          <LinearProgress aria-label="Searching for the smallest blend" sx={{ mb: 0.5 }} />
+          <Typography color="text.secondary">
+            Every way is drawn in, and the best of them changed one thing at a time.
+          </Typography>
+        </Box>
+      )}
       {keeping !== null && (
         <Stack
           direction="row"
@@ -113,7 +125,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
       )}
       {smallest.isSuccess && found === null && (
         <Typography role="status" sx={{ mb: 1.5 }}>
-          No school hides this difference. Tint first.
+          Nothing the shop lets it do hides this difference. Tint first.
         </Typography>
       )}
       {found != null && (
@@ -121,12 +133,22 @@ export function Schools({ handle }: { handle: BenchHandle }) {
           <Typography sx={{ flexGrow: 1 }}>
             <strong>{found.name}</strong>, drawn in to <Measure of={found.need} />: {found.panels}{' '}
             {found.panels === 1 ? 'panel' : 'panels'}, <Measure of={found.paint} />, <Measure of={found.minutes} />.{' '}
-            <Words phrase={found.says} />
+            <Words phrase={found.says} /> {found.givesUp.length === 0 ? 'It gives up nothing.' : 'It gives up '}
+            {found.givesUp.map((g, i) => (
+              <span key={i}>
+                {i > 0 && (i === found.givesUp.length - 1 ? ' and ' : ', ')}
+                <Words phrase={g} />
+              </span>
+            ))}
+            {found.givesUp.length > 0 && '.'}
+            <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>
+              The smallest of {found.tried} plans that were sprayed in the model.
+            </Typography>
           </Typography>
           <Button
             variant="contained"
             onClick={() => {
-              handle.change(adoptBlend(document, found.school, found.name, found.usual));
+              handle.change(adoptBlend(document, found));
               smallest.reset();
             }}
           >
