@@ -37,7 +37,7 @@ final readonly class AdoptTint
             $view = $this->desk->of($job);
             $library = TonerLibrary::northlight();
             $chosen =
-                $this->advise->corrections($view, $card, $cupGrams, $library)[1][$place] ??
+                $this->advise->advice($view, $card, $cupGrams, $library)[1]->corrections[$place] ??
                 throw new GateClosed('This correction is no longer proposed. Ask again.');
             $colour = $view->plan->job->colour;
             $newest = ColourFormula::newest($job->workshop_id, $colour->name, $colour->code);

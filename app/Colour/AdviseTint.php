@@ -8,6 +8,7 @@ use App\Exceptions\GateClosed;
 use App\Http\Resources\ColourDeskResource;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use Kalopsis\Card\DeskSample;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Screen;
@@ -15,7 +16,9 @@ use Kalopsis\Tint\Candidates;
 use Kalopsis\Tint\Correction;
 use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\Formula;
+use Kalopsis\Tint\ReadingNoise;
 use Kalopsis\Tint\SolidModel;
+use Kalopsis\Tint\TintAdvice;
 use Kalopsis\Tint\TintAdvisor;
 use Kalopsis\Tint\TonerLibrary;
 
@@ -29,7 +32,8 @@ final readonly class AdviseTint
     {
         $view = $this->desk->of($job);
         $library = TonerLibrary::northlight();
-        [$cup, $corrections] = $this->corrections($view, $sample, $cupGrams, $library);
+        [$cup, $advice] = $this->advice($view, $sample, $cupGrams, $library);
+        $against = $view->desk->samples[$sample->id]->against ?? null;
 
         return [
             'cupGrams' => round($cup->total(), 1),
@@ -61,12 +65,15 @@ final readonly class AdviseTint
                         array_values($c->predicted),
                     ),
                 ],
-                $corrections,
+                $advice->corrections,
             ),
+            // Recorded, so nobody has to guess it.
             'says' =>
-                $corrections === []
-                    ? 'No addition of up to three toners brings this cup nearer. Start from another variant.'
-                    : '',
+                $against !== null && ! $against->isSprayedAlike()
+                    ? 'Shoot the card like the plan first: it was sprayed otherwise, and a formula sprayed in two ways is two '
+                        . 'colours.'
+                    : $advice->says(),
+            'noise' => round($advice->noise->de, 2),
             'source' =>
                 'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card '
                     . 'really measured; docs/model.md section 7.',
@@ -74,10 +81,10 @@ final readonly class AdviseTint
     }
 
     /**
-     * @return array{Formula, list<Correction>}
+     * @return array{Formula, TintAdvice}
      * @throws GateClosed when there is nothing to advise on
      */
-    public function corrections(DeskView $view, ColourSample $sample, ?float $cupGrams, TonerLibrary $library): array
+    public function advice(DeskView $view, ColourSample $sample, ?float $cupGrams, TonerLibrary $library): array
     {
         $car = $view->desk->carId === null ? null : $view->desk->samples[$view->desk->carId]->sample->mean;
         $card = $view->desk->samples[$sample->id]->sample->mean ?? null;
@@ -99,6 +106,15 @@ final readonly class AdviseTint
             ? new EffectModel($library, $car->geometry === Geometry::FortyFiveZero ? Geometry::Five : $car->geometry)
             : new SolidModel($library);
 
-        return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, Candidates::of($cup, $library))];
+        $noise = self::noise($view->desk->samples[$view->desk->carId]->sample)->with(
+            self::noise($view->desk->samples[$sample->id]->sample),
+        );
+
+        return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, Candidates::of($cup, $library), $noise)];
+    }
+
+    private static function noise(DeskSample $sample): ReadingNoise
+    {
+        return ReadingNoise::ofShots($sample->spread, $sample->shots);
     }
 }

@@ -593,7 +593,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'TintAdvice',
-        required: ['cupGrams', 'toners', 'corrections', 'says', 'source'],
+        required: ['cupGrams', 'toners', 'corrections', 'says', 'noise', 'source'],
         type: 'object',
         properties: [
             new OA\Property(property: 'cupGrams', type: 'number'),
@@ -604,6 +604,11 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/Correction'),
             ),
             new OA\Property(property: 'says', type: 'string'),
+            new OA\Property(
+                property: 'noise',
+                description: 'CIEDE2000 the difference of the two readings repeats to',
+                type: 'number',
+            ),
             new OA\Property(property: 'source', type: 'string'),
         ],
     ),

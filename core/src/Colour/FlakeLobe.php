@@ -14,7 +14,7 @@ final readonly class FlakeLobe
     private const INDEX = 1.5;
 
     /** Stray light of flakes that stand on end, as a share of the lobe's height. Chosen here. */
-    private const STRAY = 0.006;
+    public const STRAY = 0.006;
 
     /** A film that swims dims the lobe by this share. Chosen here. */
     private const SWIM = 0.15;

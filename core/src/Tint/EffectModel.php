@@ -6,6 +6,7 @@ namespace Kalopsis\Tint;
 
 use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Colour\Geometry;
+use Kalopsis\Film\FlakeOrder;
 
 /**
  * Effect colours: a diffuse body (two-constant theory, flakes' rims included) and the light that flakes throw back,
@@ -34,14 +35,23 @@ final readonly class EffectModel implements PaintModel
     /** @var array<int, array{float, float}> tilt and path in and out through the film, by angle */
     private array $geometry;
 
-    public function __construct(private TonerLibrary $library, Geometry $geometry = Geometry::Five)
-    {
+    /** @param float $dryness how much drier the flakes landed than meant, -1 to 1 */
+    public function __construct(
+        private TonerLibrary $library,
+        private Geometry $shape = Geometry::Five,
+        private float $dryness = 0.0,
+    ) {
         $by = [];
         $in = cos(asin(sin(deg2rad(45.0)) / self::INDEX));
-        foreach ($geometry->angles() as $angle) {
+        foreach ($shape->angles() as $angle) {
             $by[$angle] = [FlakeLobe::tilt($angle), 1.0 / $in + 1.0 / cos(asin(sin(deg2rad(45.0 - $angle)) / self::INDEX))];
         }
         $this->geometry = $by;
+    }
+
+    public function landing(float $dryness): PaintModel
+    {
+        return new self($this->library, $this->shape, $dryness);
     }
 
     public function angles(): array
@@ -97,12 +107,14 @@ final readonly class EffectModel implements PaintModel
         foreach ($this->geometry as $angle => [$tilt, $path]) {
             $thrown = array_fill(0, 31, 0.0);
             foreach ($flakes as [$toner, $mine]) {
-                $spread = $toner->spreadDeg() + self::ADJUSTER_DEG * $loose;
+                $level = $toner->spreadDeg();
+                $spread = ($level + self::ADJUSTER_DEG * $loose) * (1.0 + FlakeOrder::SPREAD * $this->dryness);
                 $g =
                     ($mine / $area) *
                     $toner->strength *
-                    (($toner->spreadDeg() / $spread) ** 2 * exp((-$tilt * $tilt) / (2.0 * $spread * $spread)) +
-                        self::ADJUSTER_STRAY * $loose);
+                    (($level / $spread) ** 2 * exp((-$tilt * $tilt) / (2.0 * $spread * $spread)) +
+                        self::ADJUSTER_STRAY * $loose +
+                        FlakeLobe::STRAY * $this->dryness);
                 foreach ($toner->tint as $i => $v) {
                     $thrown[$i] += $g * $v;
                 }

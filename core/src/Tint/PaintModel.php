@@ -15,6 +15,11 @@ interface PaintModel
      */
     public function spectra(array $grams): array;
 
+    /**
+     * The same paint where flakes landed drier (up to 1) or wetter (down to -1) than meant; a solid has none.
+     */
+    public function landing(float $dryness): self;
+
     /** @return list<int> aspecular angles, face to flop */
     public function angles(): array;
 }

@@ -18,6 +18,11 @@ final readonly class SolidModel implements PaintModel
         return [45];
     }
 
+    public function landing(float $dryness): PaintModel
+    {
+        return $this;
+    }
+
     public function spectra(array $grams): array
     {
         $k = $s = array_fill(0, 31, 0.0);

@@ -23,17 +23,14 @@ final readonly class TintAdvisor
     /** More than this in one go is another formula, share of the cup. Common practice: little steps. */
     private const MOST_SHARE = 0.6;
 
-    /**
-     * What one more toner must take off the squared misfit to be worth a pour: repeated readings differ by this much.
-     * Chosen here.
-     */
-    private const WORTH = 0.012;
+    /** Share of the squared misfit that one more toner must take off besides: batches differ from the library. Chosen here. */
+    private const WORTH_SHARE = 0.001;
 
-    /** Share of the squared misfit that one more toner must take off. Chosen here. */
-    private const WORTH_SHARE = 0.003;
+    /** A toner the formula does not have yet must bring more, in units of chi squared: odds of 20 to 1. Chosen here. */
+    private const STRANGER = 6.0;
 
-    /** A toner the formula does not have yet must bring more. Chosen here. */
-    private const STRANGER = 0.06;
+    /** Flakes that landed a whole step of dryness off, up or down, is the most a hand does. Chosen here. */
+    private const MOST_DRYNESS = 1.0;
 
     /** Below this many grams nobody can pour it. Common practice: scales read 0.1 g; 0.05 can be hit. */
     private const LEAST_GRAMS = 0.05;
@@ -48,15 +45,22 @@ final readonly class TintAdvisor
     /**
      * @param Formula $cup what the card was sprayed from, in the grams that are in the cup
      * @param list<string> $candidates toner keys to try, at most about 15
-     * @return list<Correction> best first, at most three; empty when nothing gets nearer
+     * @param ?ReadingNoise $noise of the difference between the two readings; null: as readings usually are
      * @throws CannotCompare when car, card and model share no angle
      */
-    public function advise(Formula $cup, Measurement $car, Measurement $card, array $candidates, int $most = 3): array
-    {
+    public function advise(
+        Formula $cup,
+        Measurement $car,
+        Measurement $card,
+        array $candidates,
+        ?ReadingNoise $noise = null,
+        int $most = 3,
+    ): TintAdvice {
         if (! $car->viewing->is($card->viewing)) {
             throw CannotCompare::viewing($car->viewing, $card->viewing);
         }
-        $misfit = Misfit::of($this->model, $car, $card, $cup->grams);
+        $noise ??= ReadingNoise::usual()->with(ReadingNoise::usual());
+        $misfit = Misfit::of($this->model, $car, $card, $cup->grams, $noise);
         if ($misfit->angles === []) {
             throw CannotCompare::angles();
         }
@@ -71,15 +75,21 @@ final readonly class TintAdvisor
             }
             ksort($additions);
             $key = implode('+', array_keys($additions));
-            $score = $this->score($misfit, $cup, $additions);
+            $score = $this->score($misfit, $cup, $additions, count($candidates));
             if (! isset($found[$key]) || $score < $found[$key][0]) {
                 $found[$key] = [$score, $additions];
             }
         }
         usort($found, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $here = self::square($start);
+        $landing = $this->landing($misfit, $cup, $start);
+        // Nothing to mend, or how the card was sprayed tells it better than any toner: no toner is blamed.
+        if (min($here, $landing) <= ($found[0][0] ?? INF)) {
+            return new TintAdvice([], $landing < $here, $before, $noise);
+        }
         $out = [];
         foreach ($found as [, $additions]) {
-            $correction = $this->correction($misfit, $cup, $additions, $before, false);
+            $correction = $this->correction($misfit, $cup, $additions, $before, $noise);
             if ($correction->after < $before - 0.02) {
                 $out[] = $correction;
             }
@@ -87,13 +97,45 @@ final readonly class TintAdvisor
                 break;
             }
         }
-        $remix = $this->remix($misfit, $cup, $start, $before);
+        $remix = $this->remix($misfit, $cup, $start, $before, $noise);
         // A remix costs a cup of paint: it is only worth saying when additions leave clearly more.
         if ($remix !== null && ($out === [] || $remix->after < 0.6 * $out[0]->after - 0.1)) {
             $out = [...array_slice($out, 0, $most - 1), $remix];
         }
 
-        return $out;
+        return new TintAdvice($out, false, $before, $noise);
+    }
+
+    /**
+     * Chi squared when only the landing of the flakes is to blame, its one unknown paid for.
+     *
+     * @param list<float> $start
+     */
+    private function landing(Misfit $misfit, Formula $cup, array $start): float
+    {
+        $column = $misfit->landing($cup->grams);
+        $length = self::square($column);
+        if ($length < 1e-9) {
+            return INF;
+        }
+        $along = 0.0;
+        foreach ($column as $i => $v) {
+            $along -= $v * $start[$i];
+        }
+        // The card landed so: taking it off the card is what the plan would give.
+        $dryness = max(-self::MOST_DRYNESS, min(self::MOST_DRYNESS, $along / $length));
+        $left = array_map(fn (float $s, float $v): float => $s + $dryness * $v, $start, $column);
+
+        return self::square($left) + self::worth(count($start));
+    }
+
+    /**
+     * What one more unknown must take off chi squared: ln n (Schwarz, Annals of Statistics 6, 1978) and, where it was picked
+     * as the best of m, ln m more (Chen and Chen, Biometrika 95, 2008).
+     */
+    private static function worth(int $n, int $m = 1): float
+    {
+        return log(max(2, $n)) + log($m);
     }
 
     /**
@@ -208,15 +250,16 @@ final readonly class TintAdvisor
     }
 
     /** @param array<string, float> $additions */
-    private function score(Misfit $misfit, Formula $cup, array $additions): float
+    private function score(Misfit $misfit, Formula $cup, array $additions, int $candidates): float
     {
         $start = self::square($misfit->residuals($cup->grams));
-        $score = self::square($misfit->residuals(self::with($cup->grams, $additions)));
+        $residuals = $misfit->residuals(self::with($cup->grams, $additions));
+        $score = self::square($residuals);
         foreach ($additions as $toner => $g) {
             $score +=
-                self::WORTH +
+                self::worth(count($residuals), $candidates) +
                 self::WORTH_SHARE * $start +
-                ($cup->gramsOf($toner) > 0.0 ? 0.0 : self::STRANGER * (1.0 + $start));
+                ($cup->gramsOf($toner) > 0.0 ? 0.0 : self::STRANGER);
         }
 
         return $score;
@@ -227,8 +270,13 @@ final readonly class TintAdvisor
      *
      * @param list<float> $start
      */
-    private function remix(Misfit $misfit, Formula $cup, array $start, float $before): ?Correction
-    {
+    private function remix(
+        Misfit $misfit,
+        Formula $cup,
+        array $start,
+        float $before,
+        ReadingNoise $noise,
+    ): ?Correction {
         $own = array_keys($cup->grams);
         if (count($own) > 6) {
             $sorted = $cup->grams;
@@ -245,12 +293,18 @@ final readonly class TintAdvisor
             $additions[$toner] = $g - $cup->gramsOf($toner);
         }
 
-        return $this->correction($misfit, $cup, $additions, $before, true);
+        return $this->correction($misfit, $cup, $additions, $before, $noise, true);
     }
 
     /** @param array<string, float> $additions */
-    private function correction(Misfit $misfit, Formula $cup, array $additions, float $before, bool $remix): Correction
-    {
+    private function correction(
+        Misfit $misfit,
+        Formula $cup,
+        array $additions,
+        float $before,
+        ReadingNoise $noise,
+        bool $remix = false,
+    ): Correction {
         if (! $remix) {
             $effect = [];
             foreach ($additions as $toner => $g) {
@@ -266,9 +320,18 @@ final readonly class TintAdvisor
             $remix,
             $misfit->labs($formula->grams),
             $before,
-            $misfit->colourDifference($formula->grams),
+            self::expected($misfit->colourDifference($formula->grams), $noise),
             TintWords::of($this->library, $misfit, $cup, $additions),
         );
+    }
+
+    /**
+     * What the next card will read: half of what is left now and half of what readings repeat to, in squares. What looks
+     * better than they repeat to is luck, what looks worse is partly their noise. Chosen here; tested on held-out formulas.
+     */
+    private static function expected(float $left, ReadingNoise $noise): float
+    {
+        return sqrt(($left * $left + $noise->de ** 2) / 2.0);
     }
 
     /**

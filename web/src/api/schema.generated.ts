@@ -1020,6 +1020,8 @@ export interface components {
             toners: components["schemas"]["TonerGrams"][];
             corrections: components["schemas"]["Correction"][];
             says: string;
+            /** @description CIEDE2000 the difference of the two readings repeats to */
+            noise: number;
             source: string;
         };
         FileFault: {

@@ -81,7 +81,7 @@ export function TintPanel({
           {'problem' in ask.error ? (ask.error as { problem: { detail?: string } | null }).problem?.detail : ''}
         </Alert>
       )}
-      {ask.data !== undefined && ask.data.corrections.length === 0 && <Typography>{ask.data.says}</Typography>}
+      {ask.data !== undefined && ask.data.says !== '' && <Typography sx={{ mb: 1.5 }}>{ask.data.says}</Typography>}
       {ask.data !== undefined && ask.data.corrections.length > 0 && (
         <>
           <Box
