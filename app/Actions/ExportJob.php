@@ -33,8 +33,13 @@ final readonly class ExportJob
 
         $plan = $this->planning->plan($document, $job->workshop_id, $job);
 
+        $colour = is_array($document['colour'] ?? null) ? $document['colour'] : [];
+        // The formula stays in this shop; what its flakes do goes along.
+        $flakes = $plan->job->colour->flakes;
+
         return [
             ...$document,
+            'colour' => $flakes === null ? $colour : [...$colour, 'flakes' => $flakes->jsonSerialize()],
             'verdict' => $plan->blend->verdict->in(UnitSystem::Metric),
             'bodyShapeSvg' => $body->svg,
             'paintSystemSheet' => $system->sheet,

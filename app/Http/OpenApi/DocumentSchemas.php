@@ -33,6 +33,13 @@ use OpenApi\Attributes as OA;
                 enum: ['solid-dark', 'solid-light', 'metallic-dark', 'metallic-light', 'pearl'],
             ),
             new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+            new OA\Property(
+                property: 'flakes',
+                description: 'shares of area by grade, from the formula',
+                type: 'object',
+                nullable: true,
+                additionalProperties: new OA\AdditionalProperties(type: 'number'),
+            ),
             new OA\Property(property: 'hidingUm', description: 'dry film that hides, um', type: 'number', nullable: true),
         ],
     ),

@@ -6,6 +6,8 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\SideChoice;
+use Kalopsis\Colour\FlakeGrade;
+use Kalopsis\Colour\Flakes;
 use Kalopsis\Cups\CupPlanner;
 use Kalopsis\Film\BadRatio;
 use Kalopsis\Film\MixRatio;
@@ -63,6 +65,7 @@ final readonly class JobReader
             $colour->has('hidingUm')
                 ? $colour->number('hidingUm', ...[...Pigment::HIDING_UM, Unit::Micrometre, 'The film that hides'])
                 : null,
+            self::flakes($colour->maybe('flakes')),
         );
         $booth = $job->object('booth');
         $boothSpec = new BoothSpec(
@@ -144,6 +147,18 @@ final readonly class JobReader
                 : CupPlanner::REMAINDER_ML,
             self::reducer($plan),
         );
+    }
+
+    private static function flakes(Fields $flakes): ?Flakes
+    {
+        $areas = [];
+        foreach (FlakeGrade::cases() as $grade) {
+            if ($flakes->has($grade->value)) {
+                $areas[$grade->value] = $flakes->plain($grade->value, 0.0, 1.0, "The share of {$grade->words()}");
+            }
+        }
+
+        return Flakes::mixed($areas);
     }
 
     private static function reducer(Fields $plan): ?Reducer

@@ -92,10 +92,10 @@ final readonly class JobSpec
         return Pigment::of($this->colour->finish, $this->colour->flakes, $this->colour->hidingUm);
     }
 
-    /** The same job where the flakes of the colour's formula are known. */
+    /** The same job where the flakes of the colour's formula are known; what a file says of them counts while none is. */
     public function withFlakes(?Flakes $flakes): self
     {
-        $colour = $this->colour->with($flakes);
+        $colour = $this->colour->with($flakes ?? $this->colour->flakes);
 
         return new self($this->car, $colour, $this->booth, $this->body, $this->system, $this->repairs, $this->plan);
     }

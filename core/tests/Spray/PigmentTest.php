@@ -36,6 +36,7 @@ it('takes the flakes from the formula, by the area each grade shows', function (
         ->toBeNull();
     // A gram of fine flakes shows more area than a gram of coarse ones: the mixture lies nearer to the fine.
     $mixed = $flakes(['alu-coarse' => 40.0, 'alu-fine' => 40.0]);
+    expect(Flakes::mixed(json_decode((string) json_encode($mixed), true)))->toEqual($mixed);
     $middle = (FlakeGrade::Coarse->sizeUm() + FlakeGrade::Fine->sizeUm()) / 2.0;
     expect($mixed?->sizeUm)->toBeLessThan($middle)->toBeGreaterThan(FlakeGrade::Fine->sizeUm());
 });

@@ -1064,6 +1064,10 @@ export interface components {
             /** @enum {string} */
             finish: "solid-dark" | "solid-light" | "metallic-dark" | "metallic-light" | "pearl";
             undercoatShade?: number | null;
+            /** @description shares of area by grade, from the formula */
+            flakes?: {
+                [key: string]: number;
+            } | null;
             /** @description dry film that hides, um */
             hidingUm?: number | null;
         };
