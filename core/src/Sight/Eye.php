@@ -69,6 +69,9 @@ final readonly class Eye
     /** Places between which a maximum is looked for before it is looked at closely. */
     private const COARSE = 4;
 
+    /** Hills that look this much lower from a few places are not climbed. */
+    private const MAY_BE_WORST = 0.75;
+
     public static function weight(int $angle): float
     {
         return self::WEIGHTS[$angle] ?? 1.0;
@@ -191,15 +194,26 @@ final readonly class Eye
         $n = $scene->places();
         $best = -1.0;
         $at = 0.0;
+        $coarse = [];
         for ($k = 0; $k < $n + self::COARSE - 1; $k += self::COARSE) {
-            $i = (float) min($k, $n - 1);
-            $v = $answer->at($i);
-            if ($v > $best) {
-                [$best, $at] = [$v, $i];
+            $i = min($k, $n - 1);
+            $coarse[$i] = $answer->at($i);
+            if ($coarse[$i] > $best) {
+                [$best, $at] = [$coarse[$i], (float) $i];
             }
         }
-        $near = (int) $at;
-        $closely = range(max(0, $near - self::COARSE + 1), max(0, min($n - 1, $near + self::COARSE - 1)));
+        $closely = [];
+        $least = self::MAY_BE_WORST * $best;
+        foreach ($coarse as $i => $v) {
+            // Another hill may turn out the higher one.
+            if (
+                $v >= $least &&
+                $v >= ($coarse[$i - self::COARSE] ?? 0.0) &&
+                $v >= ($coarse[$i + self::COARSE] ?? $coarse[$n - 1])
+            ) {
+                array_push($closely, ...range(max(0, $i - self::COARSE + 1), max(0, min($n - 1, $i + self::COARSE - 1))));
+            }
+        }
         // The answer to a step peaks beside it, wherever places happen to lie.
         $spacing = self::degrees($scene->stepMm, $m);
         foreach (array_keys($scene->lines) as $after) {
@@ -212,6 +226,18 @@ final readonly class Eye
             $v = $answer->at($i);
             if ($v > $best) {
                 [$best, $at] = [$v, (float) $i];
+            }
+        }
+
+        $i = (int) $at;
+        if ($scene->lines === [] && $i > 0 && $i < $n - 1) {
+            // A parabola through the three: the peak does not depend on where places happen to lie.
+            [$before, $after] = [$answer->at($i - 1), $answer->at($i + 1)];
+            $bend = $before - 2.0 * $best + $after;
+            if ($bend < 0.0) {
+                $off = (0.5 * ($before - $after)) / $bend;
+                $best -= 0.25 * ($before - $after) * $off;
+                $at += $off;
             }
         }
 

@@ -11,6 +11,9 @@ namespace Kalopsis\Sight;
  */
 final readonly class Scene
 {
+    /** A change this many times smaller than the whole is none. */
+    private const LEVEL = 200.0;
+
     /**
      * @param float $fromMm where the first place lies
      * @param float $stepMm between places, > 0
@@ -51,6 +54,26 @@ final readonly class Scene
         }
 
         return 0;
+    }
+
+    /** The last place up to which nothing changes, by less than a part in LEVEL of the whole change, mm. */
+    public function levelUpToMm(): float
+    {
+        $last = $this->places() - 1;
+        $until = $last;
+        foreach ($this->signals as $channels) {
+            foreach ($channels as $y) {
+                $span = max($y) - min($y);
+                for ($i = 0; $i < $until; $i++) {
+                    if (abs($y[$i + 1] - $y[0]) > $span / self::LEVEL) {
+                        $until = $i;
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $this->fromMm + $until * $this->stepMm;
     }
 
     /**

@@ -43,8 +43,11 @@ final readonly class Simulation
     /** A short change is worst from near, a long one from here on, m. Docs/model.md section 9. */
     private const TELLING_M = [1.0, 2.0, 5.0];
 
-    /** Places along a blend while the shortest is looked for, and where it is judged. Their indices differ by under 1 %. */
+    /** Places along a blend while the shortest is looked for, and where it is judged. Their indices differ by some 1 to 2 %. */
     private const COARSE = 48;
+
+    /** Places of a first look at where the change begins. */
+    private const FIRST_LOOK = 13;
 
     public const FINE = 96;
 
@@ -161,6 +164,9 @@ final readonly class Simulation
         foreach ($this->layers as $layer) {
             $from = min($from, $layer->reachMm($blendMm, $byHand) ?? $from);
         }
+        // Where nothing changes yet no places are wasted.
+        $first = new Places($from, ($limit - $from) / (self::FIRST_LOOK - 1), self::FIRST_LOOK);
+        $from = $this->scene($first, $blendMm, $assumed, $byHand)->levelUpToMm();
         $step = max(0.2, ($limit - $from) / ($places - 1));
 
         return Eye::look(
@@ -258,9 +264,9 @@ final readonly class Simulation
         $most = log($allow(self::TYPICAL_MM));
         $over = fn (float $mm): float => log(max(1e-9, $this->look($mm, Assumptions::usual(), false)->worst)) - $most;
         $mm = self::falls($over, log(self::SHORTEST_MM), log(self::LONGEST_MM));
-        // A few distances tell which length; every distance and the spread at that length have the last word.
+        // A few distances and places tell which length; all of them and the spread at that length have the last word.
         for ($i = 0; $i < 12 && $mm !== null && $mm <= self::LONGEST_MM; $i++) {
-            $over = log(max(1e-9, $this->look($mm, Assumptions::usual(), false, self::COARSE, true)->worst) / $allow($mm));
+            $over = log(max(1e-9, $this->look($mm, Assumptions::usual(), false, self::FINE, true)->worst) / $allow($mm));
             if ($over <= 0.0) {
                 return $mm;
             }

@@ -143,6 +143,53 @@ it('judges butt, blendable and not yet by what this plan needs', function (
     'far off' => [14.0, 'inside-out-wet-bed', MatchGrade::NotYet],
 ]);
 
+it('never refuses a card that is the car, on any finish and over any primer', function (FinishClass $finish): void {
+    $readings = match ($finish) {
+        FinishClass::SolidDark => Colours::measured([45 => 16.0]),
+        FinishClass::SolidLight => Colours::measured([45 => [90.0, -1.0, 5.0]]),
+        FinishClass::MetallicDark => Colours::measured([15 => 75.0, 25 => 58.0, 45 => 30.0, 75 => 17.0, 110 => 14.0]),
+        FinishClass::MetallicLight => Colours::silver(),
+        FinishClass::Pearl => Colours::measured([15 => 115.0, 25 => 100.0, 45 => 82.0, 75 => 72.0, 110 => 70.0]),
+    };
+    foreach (range(1, 7) as $shade) {
+        $job = Bodies::job('bonnet', change: [
+            'colour' => ['finish' => $finish->value, 'undercoatShade' => $shade],
+            'repairs' => [['under' => ['greyShade' => $shade]]],
+        ]);
+        $c = Comparison::of($readings, $readings);
+        $verdict = CardVerdict::of($c, (new PlanNeeds(Bodies::planned($job, $readings, $readings)))->of($c));
+        expect($verdict->grade)->toBe(MatchGrade::Butt, "{$finish->value} over grey {$shade}");
+    }
+})->with(FinishClass::cases());
+
+it('takes a copper card 1.7 off at the face, and says how long its blend must be', function (): void {
+    $car = Colours::measured([
+        15 => [78.0, 22.0, 34.0],
+        25 => [62.0, 20.0, 31.0],
+        45 => [38.0, 17.0, 25.0],
+        75 => [24.0, 13.0, 17.0],
+        110 => [20.0, 11.0, 14.0],
+    ]);
+    $card = Colours::measured([
+        15 => [80.3, 22.3, 34.2],
+        25 => [63.0, 20.2, 31.1],
+        45 => [38.3, 17.0, 25.0],
+        75 => [24.1, 13.0, 17.0],
+        110 => [20.0, 11.0, 14.0],
+    ]);
+    $c = Comparison::of($car, $card);
+    expect($c->angles[15]->de2000)->toEqualWithDelta(1.7, 0.15);
+    $job = Bodies::job('bonnet', change: ['colour' => ['finish' => 'metallic-dark']]);
+    $plan = Bodies::planned($job, $car, $card);
+    $verdict = CardVerdict::of($c, (new PlanNeeds($plan))->of($c));
+    expect($verdict->grade)
+        ->toBe(MatchGrade::Blendable)
+        ->and($verdict->need?->value())
+        ->toBe($plan->blend->need->mm())
+        ->and($plan->blend->need->mm())
+        ->toBeLessThan(300.0);
+});
+
 it('needs more room the further off the card is, as the plan made with it says', function (): void {
     $last = 0.0;
     foreach ([1.5, 2.0, 3.0] as $lighter) {

@@ -261,6 +261,31 @@ it('ranks ways once: nothing seen before seen, then panels, paint and time', fun
     expect($ways)->toHaveCount(11)->and($ranks)->toBe($sorted);
 });
 
+it('puts fewer panels before less paint, and less paint before less time', function (): void {
+    // Near the door's rear edge, so that some ways have to ask the next door in.
+    $box = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->box();
+    $at = ['xMm' => $box->x0 + 0.78 * ($box->x1 - $box->x0), 'yMm' => $box->y0 + 0.4 * ($box->y1 - $box->y0)];
+    $job = Bodies::job('front-door-left', 40.0, ['repairs' => [['shape' => $at]]]);
+    $ways = WayOutlook::all((new JobReader(new Bodies()))->read($job), Bodies::schools(), new JobPlanner(), null, null);
+    $holding = array_values(array_filter($ways, fn (WayOutlook $w): bool => $w->holds()));
+    $panels = array_map(fn (WayOutlook $w): int => count($w->plan->blend->panels), $holding);
+    expect(count(array_unique($panels)))->toBeGreaterThan(1);
+    $sorted = $panels;
+    sort($sorted);
+    expect($panels)->toBe($sorted);
+    foreach (array_keys(array_count_values($panels)) as $n) {
+        $paint = [];
+        foreach ($holding as $way) {
+            if (count($way->plan->blend->panels) === $n) {
+                $paint[] = array_sum(array_map(fn ($cup): float => $cup->total->value(), $way->plan->cups));
+            }
+        }
+        $least = $paint;
+        sort($least);
+        expect($paint)->toBe($least);
+    }
+});
+
 it('finds a blend no larger than the school\'s own, drawn in to its need, that nobody sees', function (): void {
     $spec = (new JobReader(new Bodies()))->read(Bodies::job('front-door-left'));
     $found = SmallestBlend::of($spec, Bodies::schools(), new JobPlanner(), null, null);

@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use Eris\Generators;
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\CoatStep;
 use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sight\Barten;
 use Kalopsis\Spray\Assumptions;
 use Kalopsis\Spray\Certainty;
 use Kalopsis\Spray\Finish;
@@ -135,6 +137,24 @@ it('finds the need where the verdict really turns', function (): void {
     expect($high($mm))->toBeLessThan(1.03)->and($high(0.94 * $mm))->toBeGreaterThan(1.0);
 });
 
+it('needs the same within 2 % at twice the places', function (FinishClass $class, ?string $bed): void {
+    $s = Sprays::simulation(Sprays::stepped($bed), Finish::assumed($class, 3, 2.0));
+    $mm = $s->needMm(Certainty::Sure) ?? 0.0;
+    // Halved by ourselves, at 192 places and every distance.
+    [$low, $high] = [0.5 * $mm, 2.0 * $mm];
+    for ($i = 0; $i < 14; $i++) {
+        $middle = sqrt($low * $high);
+        $v90 = $s->look($middle, Assumptions::usual(), false, 192, true)->worst * exp(1.2816 * $s->spread($middle, false));
+        [$low, $high] = $v90 > 1.0 ? [$middle, $high] : [$low, $middle];
+    }
+    expect($mm)->toEqualWithDelta($high, 0.02 * $high);
+})->with([
+    'silver in a bed kept wet' => [FinishClass::MetallicLight, 'wet-bed'],
+    'silver in a flashed bed' => [FinishClass::MetallicLight, 'flashed-bed'],
+    'black' => [FinishClass::SolidDark, null],
+    'pearl' => [FinishClass::Pearl, 'wet-bed'],
+]);
+
 it(
     'is as sure as the share of what may be off says: drawn at random, nine in ten lie below the high end',
     function (): void {
@@ -225,6 +245,33 @@ it('judges a butt joint of the card and an edge at a gap by one computation', fu
         $edge->buttIndex(),
         0.03 * $edge->buttIndex(),
     );
+});
+
+it('sees a butt joint as two half steps 4 mm apart with a third less lightness (second model, section 4)', function (): void {
+    // By brute force over frequencies, from the definition: nothing of the filter's Gaussians or its peak search.
+    $finish = Finish::measured(
+        FinishClass::SolidDark,
+        3,
+        Measurement::ofLabs([45 => Colours::lab(50.0)]),
+        Measurement::ofLabs([45 => Colours::lab(51.0)]),
+    );
+    [$old, $new] = [Colours::lab(50.0)->xyz()->y, Colours::lab(51.0)->xyz()->y];
+    $step = log(($new + 5.0) / ($old + 5.0));
+    $luminance = (300.0 * ($old + 5.0)) / 100.0;
+    $worst = 0.0;
+    foreach ([0.5, 1.0, 2.0] as $m) {
+        $half = rad2deg(0.002 / $m);
+        $field = 0.2 * 0.6 * (rad2deg(1.0) / $m) ** 2;
+        for ($x = 0.01; $x < 1.0; $x += 0.01) {
+            $sum = 0.0;
+            for ($u = 0.01; $u < 50.0; $u *= 1.01) {
+                $sees = Barten::sensitivity($u, $luminance, $field, 0.25 * 300.0 / $luminance);
+                $sum += ($sees * sin(2.0 * M_PI * $u * $x) * cos(2.0 * M_PI * $u * $half) * 0.01) / M_PI;
+            }
+            $worst = max($worst, ($sum * $step) / 1.5 / 5.0);
+        }
+    }
+    expect(Sprays::simulation(Sprays::stepped(null), $finish)->buttIndex())->toEqualWithDelta($worst, 0.02 * $worst);
 });
 
 it(
