@@ -63,7 +63,7 @@ final readonly class Scene
         $until = $last;
         foreach ($this->signals as $channels) {
             foreach ($channels as $y) {
-                $span = max($y) - min($y);
+                $span = $y === [] ? 0.0 : max($y) - min($y);
                 for ($i = 0; $i < $until; $i++) {
                     if (abs($y[$i + 1] - $y[0]) > $span / self::LEVEL) {
                         $until = $i;
