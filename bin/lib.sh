@@ -146,7 +146,7 @@ php_admin_value[error_log] = $INSTANCE/log/php.log
 CONF
     [ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root\n' >>"$fpm"
     sed -e "s#@ROOT@#$ROOT#g; s#@INSTANCE@#$INSTANCE#g; s#@SOCKETS@#$SOCKETS#g; s#@PORT@#$WEB_PORT#g; s#@USER@#$user_line#" "$ROOT/bin/nginx.conf" >"$web"
-    "$(find_tool php-fpm8.2)" "${root_flag[@]}" -y "$fpm" -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 >>"$INSTANCE/log/php-fpm.log" 2>&1 &
+    "$(find_tool php-fpm8.2)" "${root_flag[@]}" -y "$fpm" -d pcov.enabled=0 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 >>"$INSTANCE/log/php-fpm.log" 2>&1 &
     PHP_PID=$!
     "$(find_tool nginx)" -c "$web" -p "$INSTANCE" -e "$INSTANCE/log/nginx.log" >>"$INSTANCE/log/nginx.log" 2>&1 &
     NGINX_PID=$!

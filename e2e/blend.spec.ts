@@ -194,7 +194,11 @@ test('too small a panel makes the door join, the smallest blend is adopted, and 
   await station(page, 'Blend').click();
   await expect(verdict(page)).toContainText('rear door left joins');
   const before = await reach(page, 'Control coat');
+  await page.getByRole('button', { name: 'What it may do' }).click();
+  await expect(page.getByRole('dialog')).toContainText('A lead sets this for the shop.');
+  await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Find the smallest blend' }).click();
+  await expect(page.getByText(/It gives up/)).toBeVisible();
   await page.getByRole('button', { name: 'Adopt it' }).click();
   await saved(page);
   await expect(page.getByTestId('outlook')).toContainText('Nobody sees it');

@@ -102,6 +102,12 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
   await page.keyboard.press('Enter');
   await saved(page);
   await expect(base).toContainText('data sheet: 1:0.75');
+  await page.getByRole('combobox', { name: 'Reducer in the mix' }).click();
+  await page.getByRole('option', { name: 'extra slow', exact: true }).click();
+  await saved(page);
+  await expect(page.getByText(/by your hand; advised/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/by your hand; advised/)).toHaveCount(0);
 
   // The sheet, on A4 and on Letter, on one page each.
   await page.getByRole('button', { name: 'Booth sheet' }).click();

@@ -24,6 +24,8 @@ use OpenApi\Attributes as OA;
 /** Sprays a document in the model; nothing is saved. */
 final class SimulationController extends Controller
 {
+    private const SEARCH_SECONDS = 180;
+
     public function __construct(private readonly Planning $planning) {}
 
     #[
@@ -206,6 +208,8 @@ final class SimulationController extends Controller
     ]
     public function smallest(DocumentRequest $request, RepairJob $job): JsonResponse
     {
+        // Some dozens of plans, on a busy machine and a large car: longer than one request usually takes.
+        set_time_limit(self::SEARCH_SECONDS);
         $pair = Pair::of($job);
         $found = SmallestBlend::of(
             $this->read($request, $job),

@@ -30,6 +30,9 @@ final readonly class SmallestBlend
     /** Changes in a row; no way has more coats to lose. Chosen here. */
     private const ROUNDS = 6;
 
+    /** Plans after which nothing further is begun: a painter waits some seconds, not a minute. Chosen here. */
+    private const ENOUGH = 36;
+
     private function __construct(
         private JobPlanner $planner,
         private BlendLimits $limits,
@@ -70,7 +73,7 @@ final readonly class SmallestBlend
         }
         usort($tried, self::better(...));
         foreach (array_slice($tried, 0, self::TAKEN_FURTHER) as $way) {
-            array_push($tried, ...$this->further($way));
+            array_push($tried, ...$this->further($way, self::ENOUGH - count($tried)));
         }
         usort($tried, self::better(...));
 
@@ -82,11 +85,14 @@ final readonly class SmallestBlend
         return $a->rank() <=> $b->rank();
     }
 
-    /** @return list<WayOutlook> what was tried from here on */
-    private function further(WayOutlook $way): array
+    /**
+     * @param int $most plans after which no other round begins
+     * @return list<WayOutlook> what was tried from here on
+     */
+    private function further(WayOutlook $way, int $most): array
     {
         $tried = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::ROUNDS && count($tried) < $most; $round++) {
             $next = array_map(
                 fn (PlanSpec $plan): WayOutlook => $this->planned($way->school, $way->plan->job, $plan),
                 $this->changes($way),

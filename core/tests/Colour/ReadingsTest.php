@@ -229,6 +229,16 @@ it('computes the tilt of flakes after Snell as docs/model.md section 8 lists it'
         ->toBeLessThan(0.0);
 });
 
+it('calls the angles as painters stand (common practice): square on before the panel, a ring is seen from the side', function (): void {
+    expect(array_map(Geometry::standing(...), [15, 25, 45, 75, 110]))->toBe([
+        'into the gloss',
+        'close to the gloss',
+        'square on',
+        'from the side',
+        'from low at the side',
+    ]);
+});
+
 it('takes a finish apart into body and flake and puts it together again', function (): void {
     $silver = EffectFit::made(Colours::lab(38, -0.3, -1.0), Colours::lab(151.3, -0.5, -1.0));
     $labs = [];

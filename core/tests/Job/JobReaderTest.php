@@ -7,6 +7,7 @@ use Kalopsis\Input\Problem;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
 use Kalopsis\Job\JobSpec;
+use Kalopsis\Job\SprayedPlan;
 use Kalopsis\Panel\Spot;
 use Kalopsis\Tests\Support\Bodies;
 
@@ -83,6 +84,9 @@ it('tells each fault at its field', function (array $change, string $fault): voi
     'product' => [['plan' => ['ratios' => ['glue' => '1:1']]], 'plan.ratios.glue unknown'],
     'finish' => [['colour' => ['finish' => 'matt-ish']], 'colour.finish unknown'],
     'school' => [['plan' => ['school' => 'of-rock']], 'plan.school unknown'],
+    'reducer' => [['plan' => ['reducer' => 'thinner']], 'plan.reducer unknown'],
+    'hiding film' => [['colour' => ['hidingUm' => 500]], 'colour.hidingUm out-of-range'],
+    'flakes' => [['colour' => ['flakes' => ['coarse' => 7]]], 'colour.flakes.coarse out-of-range'],
     'certainty' => [['plan' => ['certainty' => 'maybe']], 'plan.certainty unknown'],
     'no steps' => [['plan' => ['sequence' => []]], 'plan.sequence missing'],
     'a step on no panel' => [
@@ -104,6 +108,23 @@ it('tells each fault at its field', function (array $change, string $fault): voi
     'no name' => [['colour' => ['name' => '  ']], 'colour.name missing'],
     'broken text' => [['colour' => ['name' => "\xB1\x31"]], 'colour.name missing'],
 ]);
+
+it('sprays with the reducer and the hiding film a painter set by hand', function (): void {
+    $wait = function (array $change): float {
+        $plan = json_decode((string) json_encode(Bodies::planned(Bodies::job(change: $change))), true);
+
+        return $plan['coats'][1]['wait']['value'];
+    };
+    $hides = fn (?float $um): float => SprayedPlan::of(
+        Bodies::planned(Bodies::job(change: ['colour' => ['hidingUm' => $um]])),
+    )->outlook()->hiding->coats() ?? INF;
+    expect($wait(['plan' => ['reducer' => 'extra-slow']]))
+        ->toBeGreaterThan(2.0 * $wait(['plan' => ['reducer' => 'standard']]))
+        ->and($hides(26.0))
+        ->toBeGreaterThan(1.5 * $hides(13.0))
+        ->and($hides(null))
+        ->toBe($hides(13.0));
+});
 
 it('tells all faults at once', function (): void {
     expect(

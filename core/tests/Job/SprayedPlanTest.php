@@ -261,6 +261,32 @@ it('ranks ways once: nothing seen before seen, then panels, paint and time', fun
     expect($ways)->toHaveCount(11)->and($ranks)->toBe($sorted);
 });
 
+it('would rather paint one panel with more paint than two with less', function (): void {
+    $way = function (string $panel, float $across, string $school, string $finish): WayOutlook {
+        $box = Bodies::shipped('marlo-tern')->panel($panel)->outline->box();
+        $at = ['xMm' => $box->x0 + $across * ($box->x1 - $box->x0), 'yMm' => $box->y0 + 0.3 * ($box->y1 - $box->y0)];
+        $change = ['colour' => ['finish' => $finish], 'repairs' => [['shape' => $at]]];
+
+        return WayOutlook::of(
+            (new JobReader(new Bodies()))->read(Bodies::job($panel, 20.0, $change)),
+            (new Bodies())->school($school) ?? throw new RuntimeException(),
+            new JobPlanner(),
+            null,
+            null,
+        );
+    };
+    $doors = $way('front-door-left', 0.9, 'no-wet-bed', 'solid-dark');
+    $bonnet = $way('bonnet', 0.5, 'bed-before-each', 'metallic-light');
+    expect($doors->plan->blend->panels)
+        ->toHaveCount(2)
+        ->and($bonnet->plan->blend->panels)
+        ->toHaveCount(1)
+        ->and($doors->millilitres())
+        ->toBeLessThan($bonnet->millilitres())
+        ->and($bonnet->rank() < $doors->rank())
+        ->toBeTrue();
+});
+
 it('puts fewer panels before less paint, and less paint before less time', function (): void {
     // Near the door's rear edge, so that some ways have to ask the next door in.
     $box = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->box();

@@ -57,7 +57,13 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
                 onCommit={(ml) => handle.change(setRemainder(document, ml))}
               />
             </Stack>
-            <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xl: '1fr 1fr' } }}>
+            <Box
+              sx={{
+                display: 'grid',
+                gap: 2,
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' },
+              }}
+            >
               {plan.cups.map((cup) => (
                 <CupCard key={cup.id} cup={cup} handle={handle} />
               ))}
@@ -83,7 +89,7 @@ function ReducerField({ handle }: { handle: BenchHandle }) {
   return (
     <TextField
       select
-      label="Reducer"
+      label="Reducer in the mix"
       value={shelf.data === undefined ? '' : chosen}
       error={handle.fault('plan.reducer') !== undefined}
       helperText={handle.fault('plan.reducer')}
@@ -93,7 +99,7 @@ function ReducerField({ handle }: { handle: BenchHandle }) {
         handle.change(setReducer(document, key, words));
       }}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-      sx={{ width: 250 }}
+      sx={{ width: 230 }}
     >
       <MenuItem value="">as advised: {plan.reducer.advisedWords}</MenuItem>
       {offered.map((c) => (

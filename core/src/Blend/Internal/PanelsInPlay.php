@@ -344,7 +344,8 @@ final class PanelsInPlay
             $next->id,
             $next->name,
             Figure::of(
-                Quantity::mm($room->mm),
+                // Rounded down: what is said to have room must have it.
+                Quantity::mm(floor($room->mm)),
                 Reason::of(
                     Phrase::of('The shortest way from the primer to the gap towards {next}.', ['next' => $next->name]),
                     SourceKind::Geometry,
