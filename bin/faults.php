@@ -109,20 +109,31 @@ function lines(string $root): array
     return $out;
 }
 
-/** The tests nearest to a room first: most faults are noticed there. */
+/** Which tests can notice a fault in a room: those nearest to it first, then those of the rooms that stand on it. */
+const NEAR = [
+    'Tint' => [['Tint'], ['Card']],
+    'Panel' => [['Panel'], ['Blend', 'Job']],
+    'Card' => [['Card'], ['Job']],
+    'Cups' => [['Cups'], ['Job']],
+    'Blend' => [['Blend'], ['Job']],
+    'Job' => [['Job'], ['Card']],
+    'Colour' => [['Colour', 'Spray'], ['Tint', 'Card', 'Job']],
+    'Sequence' => [['Sequence', 'Spray'], ['Cups', 'Blend', 'Job']],
+];
+
+/** @return list<list<string>> */
 function suites(string $root, string $file): array
 {
     $room = explode('/', substr($file, strlen("{$root}/core/src/")))[0];
-    $near = array_values(array_unique(array_filter(
-        ["core/tests/{$room}", 'core/tests/Spray', 'core/tests/Card', 'core/tests/Cups'],
-        fn (string $d): bool => is_dir("{$root}/{$d}"),
-    )));
-    $far = array_values(array_diff(
-        array_map(fn (string $d): string => substr($d, strlen($root) + 1), glob("{$root}/core/tests/*", GLOB_ONLYDIR) ?: []),
-        [...$near, 'core/tests/Support', 'core/tests/fixtures'],
-    ));
+    $near = NEAR[$room] ?? [[$room, 'Spray'], ['Film', 'Sight', 'Cups', 'Card', 'Blend', 'Job']];
 
-    return [$near, $far];
+    return array_map(
+        fn (array $rooms): array => array_values(array_filter(
+            array_map(fn (string $r): string => "core/tests/{$r}", array_unique($rooms)),
+            fn (string $d): bool => is_dir("{$root}/{$d}"),
+        )),
+        $near,
+    );
 }
 
 $faults = array_values(array_filter(
@@ -141,7 +152,7 @@ $start = function (array $fault, array $paths, int $slot) use ($root): Process {
             '-d', 'opcache.jit_buffer_size=64M', 'vendor/bin/pest', ...$paths, '--bail', '--compact', '--colors=never',
         ],
         $root,
-        ['PEST_MUTATION_TESTING' => $fault['file'], 'PEST_MUTATION_FILE' => $file, 'KALOPSIS_JOBS' => '2'],
+        ['PEST_MUTATION_TESTING' => $fault['file'], 'PEST_MUTATION_FILE' => $file, 'KALOPSIS_JOBS' => '1'],
         null,
         600.0,
     );
@@ -157,7 +168,8 @@ while ($queue !== [] || $running !== []) {
     for ($slot = 0; $slot < $jobs; $slot++) {
         if (! isset($running[$slot]) && $queue !== []) {
             $fault = array_shift($queue);
-            $running[$slot] = [$fault, suites($root, $fault['file']), $start($fault, suites($root, $fault['file'])[0], $slot)];
+            $left = suites($root, $fault['file']);
+            $running[$slot] = [$fault, $left, $start($fault, $left[0], $slot)];
         }
     }
     foreach ($running as $slot => [$fault, $left, $process]) {

@@ -103,6 +103,7 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
   await expect(station(page, 'Booth')).toContainText('locked');
   await page.getByRole('button', { name: 'Pass this card' }).click();
   await expect(page.getByRole('heading', { name: 'Booth is open' })).toBeVisible();
+  await expect(page.getByText('simulated, for practice').first()).toBeVisible();
   await expect(station(page, 'Booth')).toContainText('open: the card passed');
   await nothingSerious(page);
 
@@ -111,6 +112,12 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
   await choose(page, page.getByRole('combobox', { name: 'School' }), 'Outside-in');
   await saved(page);
   await expect(station(page, 'Booth')).toContainText('locked: card not passed');
+  await station(page, 'Colour').click();
+  await expect(page.getByRole('heading', { name: /passed for another plan/ })).toBeVisible();
+  await expect(page.getByText('Base 2 is gone.')).toBeVisible();
+  await expect(page.getByText('Effect coat is new.')).toBeVisible();
+  await page.getByRole('button', { name: 'Hold the card to the car again' }).click();
+  await expect(page.getByRole('region', { name: 'What the eye says' })).toBeInViewport();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(station(page, 'Booth')).toContainText('open: the card passed');
   await page.reload();
@@ -160,6 +167,9 @@ test('a card that was not sprayed like the plan passes only with a stated reason
   await dialog.getByRole('button', { name: 'Add the reading' }).click();
   await expect(verdict(page)).toHaveText('Butt: may be painted edge to edge.');
   await expect(page.getByText('Not sprayed like the plan in 1 thing.')).toBeVisible();
+  await expect(page.getByText('Nobody has looked yet')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Pass this card' })).toBeDisabled();
+  await page.getByRole('group', { name: 'shade outdoors, face' }).getByRole('button', { name: 'matches' }).click();
   await page.getByRole('button', { name: 'Pass this card' }).click();
   await expect(page.getByText(/Say why it passes all the same/)).toBeVisible();
   await page.getByLabel('Why it passes all the same').fill('Two coats more, but it hid after three');

@@ -9,6 +9,7 @@ use App\Models\ColourReading;
 use App\Models\ColourSample;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
+use Kalopsis\Card\ReadingSource;
 use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Input\InvalidInput;
@@ -24,7 +25,7 @@ final readonly class AddReadings
     public function __construct(private ConnectionInterface $database) {}
 
     /** @param list<array{spot: string, measurement: Measurement}> $shots */
-    public function __invoke(User $user, ColourSample $sample, array $shots, Surface $surface, string $source): void
+    public function __invoke(User $user, ColourSample $sample, array $shots, Surface $surface, ReadingSource $source): void
     {
         $this->database->transaction(function () use ($user, $sample, $shots, $surface, $source): void {
             if ($sample->readings()->count() + count($shots) > self::MOST) {
@@ -43,7 +44,7 @@ final readonly class AddReadings
                             'colour_sample_id' => $sample->id,
                             'spot' => $shot['spot'],
                             'surface' => $surface->value,
-                            'source' => $source,
+                            'source' => $source->value,
                             'measurement' => (string) json_encode($shot['measurement']),
                             'user_id' => $user->id,
                         ],

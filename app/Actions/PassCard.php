@@ -13,6 +13,7 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problem;
+use Kalopsis\Job\Fingerprint;
 use Kalopsis\Units\UnitSystem;
 use Kalopsis\Why\Phrase;
 
@@ -52,9 +53,12 @@ final readonly class PassCard
                 $sample,
                 [
                     'reason' => $reason,
-                    'verdict' => $judged->verdict?->grade->value,
-                    'says' => $judged->verdict?->says,
+                    'verdict' => $gate->byEye ? 'by-eye' : $judged->verdict?->grade->value,
+                    'says' => $gate->byEye ? $gate->notes[0] : $judged->verdict?->says,
                     'questions' => $gate->questions,
+                    'byEye' => $gate->byEye,
+                    'simulated' => $gate->simulated,
+                    'snapshot' => Fingerprint::snapshot($view->plan),
                 ],
                 $view->plan,
             );

@@ -13,6 +13,7 @@ use App\Models\RepairJob;
 use App\Models\User;
 use Generator;
 use Illuminate\Database\ConnectionInterface;
+use Kalopsis\Card\ReadingSource;
 use Kalopsis\Card\SampleKind;
 use Kalopsis\Exchange\ReadingsFile;
 use Kalopsis\Exchange\Row;
@@ -58,7 +59,7 @@ final readonly class TakeReadings
                         'colour_sample_id' => $sample->id,
                         'spot' => $row->spot,
                         'surface' => 'polished',
-                        'source' => 'file',
+                        'source' => ReadingSource::File->value,
                         'measurement' => (string) json_encode($row->measurement),
                         'user_id' => $user->id,
                     ];

@@ -16,7 +16,6 @@ use Kalopsis\Blend\Planner;
 use Kalopsis\Card\CardVerdict;
 use Kalopsis\Card\Desk;
 use Kalopsis\Card\DeskSample;
-use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\Spraying;
 use Kalopsis\Card\Surface;
 use Kalopsis\Input\Fields;
@@ -24,6 +23,7 @@ use Kalopsis\Input\Problems;
 use Kalopsis\Job\ColourState;
 use Kalopsis\Job\Fingerprint;
 use Kalopsis\Job\JobPlan;
+use Kalopsis\Job\PassFallen;
 use Kalopsis\Job\PlannedSpraying;
 use Kalopsis\Job\PlanNeeds;
 
@@ -63,6 +63,7 @@ final readonly class ColourDesk
             $spec->system,
             $spec->air(),
             $spec->pigment(),
+            self::mayPractise($job, $plan),
         );
 
         return new DeskView(
@@ -74,7 +75,36 @@ final readonly class ColourDesk
             $formula,
             $spraying,
             self::passed($events, Fingerprint::of($plan), $samples),
+            self::fallen($events, $plan, $samples),
+            self::mayPractise($job, $plan),
         );
+    }
+
+    /** May what the simulated instrument made up pass here? */
+    private static function mayPractise(RepairJob $job, JobPlan $plan): bool
+    {
+        return $plan->job->practice || $job->workshop->is_demo;
+    }
+
+    /**
+     * The newest pass, where it was for another plan than this one; null where nobody passed a card or it was taken back.
+     *
+     * @param Collection<int, ColourEvent> $events newest first
+     * @param Collection<int, ColourSample> $samples
+     */
+    private static function fallen(Collection $events, JobPlan $plan, Collection $samples): ?FallenPass
+    {
+        $newest = $events->first(fn (ColourEvent $e): bool => in_array($e->kind, self::GATE, true));
+        if ($newest === null || $newest->kind === 'close' || $newest->plan_print === Fingerprint::of($plan)) {
+            return null;
+        }
+        $sample = $newest->colour_sample_id === null ? null : $samples->firstWhere('id', $newest->colour_sample_id);
+        if ($newest->kind === 'pass' && ($sample === null || $sample->struck_at !== null)) {
+            return null;
+        }
+        $snapshot = $newest->body['snapshot'] ?? null;
+
+        return new FallenPass($newest, is_array($snapshot) ? PassFallen::because($snapshot, $plan) : []);
     }
 
     private static function needs(JobPlan $plan): PlanNeeds
@@ -103,6 +133,7 @@ final readonly class ColourDesk
                 $verdict,
                 $passed?->user?->name,
                 $passed?->kind === 'override',
+                ($passed?->body['byEye'] ?? false) === true,
             ),
         );
     }
@@ -155,15 +186,6 @@ final readonly class ColourDesk
         $spraying = is_array($details['spraying'] ?? null)
             ? Spraying::read(Fields::of($details['spraying'], $problems))
             : null;
-        $eyes = [];
-        foreach ($events as $event) {
-            if ($event->kind === 'eye' && $event->colour_sample_id === $s->id) {
-                $key = json_encode([$event->body['light'] ?? '', $event->body['from'] ?? '']);
-                $eyes[$key] ??= EyeVerdict::tryFrom(
-                    is_string($event->body['verdict'] ?? null) ? $event->body['verdict'] : '',
-                );
-            }
-        }
         $sprayedAt = $details['sprayedAt'] ?? null;
         $number = is_array($details['formula'] ?? null) ? $details['formula']['number'] ?? null : null;
         $coats = $details['letDownCoats'] ?? null;
@@ -182,9 +204,10 @@ final readonly class ColourDesk
             $problems->any() ? null : $spraying,
             is_string($sprayedAt) ? max(0, (int) Carbon::parse($sprayedAt)->diffInDays(now())) : null,
             $formula !== null && is_int($number) && $number < $formula->number,
-            array_values(array_filter($eyes)),
+            LooksOf::sample($events, $s->id),
             is_array($details['predicted'] ?? null) ? Pair::measurement($details['predicted']) : null,
             is_int($coats) || is_float($coats) ? (float) $coats : null,
+            Pair::isSimulated($s),
         );
     }
 }

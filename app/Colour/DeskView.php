@@ -19,6 +19,7 @@ final readonly class DeskView
     /**
      * @param Collection<int, ColourSample> $samples
      * @param Collection<int, ColourEvent> $events newest first: looks, passes and overrides
+     * @param bool $practice may simulated readings pass here?
      */
     public function __construct(
         public RepairJob $job,
@@ -29,5 +30,7 @@ final readonly class DeskView
         public ?ColourFormula $formula,
         public ?Spraying $spraying,
         public ?ColourEvent $passed,
+        public ?FallenPass $fallen,
+        public bool $practice,
     ) {}
 }

@@ -19,12 +19,13 @@ final class Means
     /** @throws InvalidInput when the readings cannot be averaged */
     public static function refresh(ColourSample $sample): void
     {
-        $shots = $surfaces = [];
+        $shots = $surfaces = $sources = [];
         $readings = $sample->readings();
         $readings->whereNull('excluded_at');
         foreach ($readings->lazyById(1000) as $reading) {
             $shots[] = new Shot(self::id($reading), $reading->spot, Pair::measurement($reading->measurement));
             $surfaces[$reading->surface->value] = true;
+            $sources[$reading->source] = true;
         }
         if ($shots === []) {
             $sample->mean = null;
@@ -45,6 +46,7 @@ final class Means
             'outliers' => $all->outliers,
             'spread' => round($all->spread, 4),
             'surfaces' => array_keys($surfaces),
+            'sources' => array_keys($sources),
         ];
         $sample->save();
     }

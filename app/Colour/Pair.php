@@ -6,7 +6,9 @@ namespace App\Colour;
 
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\ReadingReader;
+use Kalopsis\Card\ReadingSource;
 use Kalopsis\Card\SampleKind;
 use Kalopsis\Colour\Comparison;
 use Kalopsis\Colour\Exception\CannotCompare;
@@ -27,6 +29,8 @@ final readonly class Pair
         public ?Measurement $card,
         public ?string $cardId,
         public int $cards,
+        public bool $simulated = false,
+        public ?EyeVerdict $seen = null,
     ) {}
 
     public static function none(): self
@@ -37,17 +41,20 @@ final readonly class Pair
     public static function of(RepairJob $job): self
     {
         $car = null;
-        $cards = [];
+        $cards = $known = [];
         $count = 0;
+        $carSimulated = false;
         foreach ($job->samples()->get()->sortBy('number') as $sample) {
             if ($sample->struck_at !== null) {
                 continue;
             }
             $count += $sample->kind === SampleKind::Card ? 1 : 0;
+            $known[$sample->id] = $sample;
             if ($sample->mean === null) {
                 continue;
             }
             if ($sample->kind === SampleKind::Car) {
+                $carSimulated = $car === null ? self::isSimulated($sample) : $carSimulated;
                 $car ??= self::measurement($sample->mean['measurement']);
             } elseif ($sample->kind === SampleKind::Card) {
                 $cards[$sample->id] = self::measurement($sample->mean['measurement']);
@@ -55,7 +62,42 @@ final readonly class Pair
         }
         $best = $car === null ? null : Ranking::against($car, $cards)[0]->id ?? null;
 
-        return new self($car, $best === null ? null : $cards[$best], $best, $count);
+        return new self(
+            $car,
+            $best === null ? null : $cards[$best],
+            $best,
+            $count,
+            $best !== null && ($carSimulated || self::isSimulated($known[$best])),
+            $best === null ? self::seen($job, $known) : null,
+        );
+    }
+
+    /**
+     * What the strictest look says of the newest card that was looked at all round, where nothing can be compared.
+     *
+     * @param array<string, ColourSample> $samples
+     */
+    private static function seen(RepairJob $job, array $samples): ?EyeVerdict
+    {
+        $cards = array_filter($samples, fn (ColourSample $s): bool => $s->kind === SampleKind::Card);
+        if ($cards === []) {
+            return null;
+        }
+        $events = $job->colourEvents()->get()->where('kind', 'eye')->sortByDesc('id')->values();
+        foreach (array_reverse($cards) as $card) {
+            $looks = LooksOf::sample($events, $card->id);
+            if ($looks->areComplete()) {
+                return $looks->strictest();
+            }
+        }
+
+        return null;
+    }
+
+    /** Is any reading that counts made up by the simulated instrument? */
+    public static function isSimulated(ColourSample $sample): bool
+    {
+        return in_array(ReadingSource::Simulated->value, $sample->mean['sources'] ?? [], true);
     }
 
     public function comparison(): ?Comparison

@@ -6,6 +6,7 @@ namespace App\Devices;
 
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use Kalopsis\Card\ReadingSource;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\InstrumentFault;
 use Kalopsis\Colour\Random;
@@ -15,6 +16,11 @@ use Kalopsis\Colour\SimulatedInstrument as Simulator;
 final readonly class SimulatedInstrument implements Instrument
 {
     public function __construct(private SimulatedShop $shop) {}
+
+    public function source(): ReadingSource
+    {
+        return ReadingSource::Simulated;
+    }
 
     public function measure(
         RepairJob $job,

@@ -17,6 +17,7 @@ use Kalopsis\Job\BlendLimits;
  * @property string $name
  * @property string $town
  * @property ?array<string, int|bool> $blend_limits
+ * @property bool $is_demo
  */
 final class Workshop extends Model
 {
@@ -38,7 +39,7 @@ final class Workshop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['blend_limits' => 'array'];
+        return ['blend_limits' => 'array', 'is_demo' => 'boolean'];
     }
 
     /** @return HasMany<RepairJob, $this> */

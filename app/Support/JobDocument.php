@@ -10,7 +10,7 @@ use Kalopsis\Job\Upgrade;
 /** The parts of a job document that are kept, in the newest version; anything else that was sent is dropped. */
 final class JobDocument
 {
-    private const PARTS = ['car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan'];
+    private const PARTS = ['car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan', 'practice'];
 
     /**
      * @param array<array-key, mixed> $json

@@ -30,7 +30,9 @@ final readonly class Planning
             default => Pair::of($job),
         };
 
-        return $this->planner()->plan($this->read($document, $workshopId), $pair->car, $pair->card);
+        return $this->planner()
+            ->plan($this->read($document, $workshopId), $pair->car, $pair->card, $pair->seen)
+            ->fromSimulated($pair->simulated);
     }
 
     /**

@@ -17,7 +17,7 @@ final class WorkshopFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['name' => 'Workshop ' . Str::random(6), 'town' => 'Merrowby'];
+        return ['name' => 'Workshop ' . Str::random(6), 'town' => 'Merrowby', 'is_demo' => true];
     }
 
     /** With the shipped body shapes, paint systems and colours on its shelf. */

@@ -136,6 +136,6 @@ final readonly class DemoColours
                 $shots[] = ['spot' => $spot, 'measurement' => $m];
             }
         }
-        ($this->read)($user, $sample, $shots, Surface::Polished, 'instrument');
+        ($this->read)($user, $sample, $shots, Surface::Polished, $this->instrument->source());
     }
 }

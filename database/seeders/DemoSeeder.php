@@ -32,7 +32,7 @@ final class DemoSeeder extends Seeder
         if (App::isProduction()) {
             return;
         }
-        $workshop = Workshop::query()->firstOrCreate(['name' => 'Saltmarsh Coachworks'], ['town' => 'Merrowby']);
+        $workshop = Workshop::query()->firstOrCreate(['name' => 'Saltmarsh Coachworks'], ['town' => 'Merrowby', 'is_demo' => true]);
         (new ShelfSeeder())->stock($workshop);
         foreach (self::PEOPLE as [$name, $email, $role]) {
             User::query()->firstOrCreate(

@@ -217,7 +217,7 @@ final class ColourDeskController extends Controller
             ) {
                 $shots[] = ['spot' => 'chip', 'measurement' => $m];
             }
-            $read($this->user($request), $sample, $shots, Surface::Polished, 'instrument');
+            $read($this->user($request), $sample, $shots, Surface::Polished, $instrument->source());
         }
 
         return $this->answer($job, 201);

@@ -18,6 +18,7 @@ use App\Models\ColourSample;
 use App\Models\RepairJob;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalopsis\Card\ReadingSource;
 use Kalopsis\Colour\Measurement;
 use OpenApi\Attributes as OA;
 
@@ -108,7 +109,7 @@ final class ColourReadingController extends Controller
             $sample,
             array_map(fn (Measurement $m): array => ['spot' => $spot, 'measurement' => $m], $request->measurements()),
             $request->surface(),
-            'typed',
+            ReadingSource::Typed,
         );
 
         return $this->answer($job, 201);
@@ -164,7 +165,7 @@ final class ColourReadingController extends Controller
             $sample,
             array_map(fn (Measurement $m): array => ['spot' => $spot, 'measurement' => $m], $measured),
             $request->surface(),
-            'instrument',
+            $instrument->source(),
         );
 
         return $this->answer($job, 201);

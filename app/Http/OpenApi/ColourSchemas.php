@@ -155,7 +155,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'Gate',
-        required: ['open', 'wantsReason', 'stops', 'questions', 'notes'],
+        required: ['open', 'wantsReason', 'stops', 'questions', 'notes', 'byEye', 'simulated'],
         type: 'object',
         properties: [
             new OA\Property(property: 'open', type: 'boolean'),
@@ -163,6 +163,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'stops', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
             new OA\Property(property: 'questions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
             new OA\Property(property: 'notes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+            new OA\Property(property: 'byEye', description: 'nothing was read: what people saw decides', type: 'boolean'),
+            new OA\Property(property: 'simulated', type: 'boolean'),
         ],
     ),
 ]
@@ -262,6 +264,8 @@ use OpenApi\Attributes as OA;
             'dried',
             'note',
             'letDownCoats',
+            'sources',
+            'simulated',
             'formula',
             'eyes',
             'reading',
@@ -293,6 +297,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'dried', type: 'string', nullable: true),
             new OA\Property(property: 'note', type: 'string', nullable: true),
             new OA\Property(property: 'letDownCoats', type: 'number', nullable: true),
+            new OA\Property(property: 'sources', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'simulated', type: 'boolean'),
             new OA\Property(
                 property: 'formula',
                 nullable: true,
@@ -373,7 +379,24 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'GatePassed',
-        required: ['kind', 'sample', 'reason', 'by', 'at', 'version'],
+        required: ['kind', 'sample', 'reason', 'by', 'at', 'version', 'byEye', 'simulated'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'byEye', type: 'boolean'),
+            new OA\Property(property: 'simulated', type: 'boolean'),
+            new OA\Property(property: 'kind', type: 'string', enum: ['pass', 'override']),
+            new OA\Property(property: 'sample', type: 'string', nullable: true),
+            new OA\Property(property: 'reason', type: 'string'),
+            new OA\Property(property: 'by', type: 'string', nullable: true),
+            new OA\Property(property: 'at', type: 'string'),
+            new OA\Property(property: 'version', type: 'integer'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'GateFallen',
+        required: ['kind', 'sample', 'reason', 'by', 'at', 'version', 'byEye', 'simulated', 'because'],
         type: 'object',
         properties: [
             new OA\Property(property: 'kind', type: 'string', enum: ['pass', 'override']),
@@ -382,6 +405,9 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'by', type: 'string', nullable: true),
             new OA\Property(property: 'at', type: 'string'),
             new OA\Property(property: 'version', type: 'integer'),
+            new OA\Property(property: 'byEye', type: 'boolean'),
+            new OA\Property(property: 'simulated', type: 'boolean'),
+            new OA\Property(property: 'because', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
         ],
     ),
 ]
@@ -420,6 +446,8 @@ use OpenApi\Attributes as OA;
             'hasVariants',
             'isEffect',
             'passed',
+            'fallen',
+            'practice',
             'choices',
         ],
         type: 'object',
@@ -456,6 +484,13 @@ use OpenApi\Attributes as OA;
                 nullable: true,
                 oneOf: [new OA\Schema(ref: '#/components/schemas/GatePassed')],
             ),
+            new OA\Property(
+                property: 'fallen',
+                description: 'the newest pass, where it was for another plan',
+                nullable: true,
+                oneOf: [new OA\Schema(ref: '#/components/schemas/GateFallen')],
+            ),
+            new OA\Property(property: 'practice', description: 'may simulated readings pass?', type: 'boolean'),
             new OA\Property(property: 'choices', ref: '#/components/schemas/ColourChoices'),
         ],
     ),
@@ -469,7 +504,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'spot', type: 'string'),
             new OA\Property(property: 'surface', type: 'string'),
-            new OA\Property(property: 'source', type: 'string', enum: ['typed', 'instrument', 'file']),
+            new OA\Property(property: 'source', type: 'string', enum: ['typed', 'instrument', 'file', 'photo', 'simulated']),
             new OA\Property(property: 'at', type: 'string'),
             new OA\Property(property: 'excluded', type: 'boolean'),
             new OA\Property(property: 'standsOut', type: 'boolean'),

@@ -269,6 +269,7 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/RepairPart'),
             ),
             new OA\Property(property: 'plan', ref: '#/components/schemas/PlanPart'),
+            new OA\Property(property: 'practice', type: 'boolean'),
             new OA\Property(property: 'verdict', type: 'string'),
             new OA\Property(property: 'bodyShapeSvg', type: 'string'),
             new OA\Property(property: 'paintSystemSheet', type: 'object'),

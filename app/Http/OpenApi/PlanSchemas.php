@@ -359,6 +359,8 @@ use OpenApi\Attributes as OA;
             'remainder',
             'reducer',
             'flash',
+            'simulated',
+            'practice',
             'cautions',
             'always',
             'stations',
@@ -387,6 +389,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'remainder', ref: '#/components/schemas/Figure'),
             new OA\Property(property: 'reducer', ref: '#/components/schemas/ReducerAdvice'),
             new OA\Property(property: 'flash', ref: '#/components/schemas/Reason'),
+            new OA\Property(property: 'simulated', description: 'made for simulated readings', type: 'boolean'),
+            new OA\Property(property: 'practice', type: 'boolean'),
             new OA\Property(
                 property: 'cautions',
                 type: 'array',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Colour\DeskView;
+use App\Colour\Pair;
 use App\Models\Colour;
 use App\Models\ColourEvent;
 use App\Models\ColourSample;
@@ -14,6 +15,7 @@ use Kalopsis\Card\DriedHow;
 use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\Light;
 use Kalopsis\Card\LookFrom;
+use Kalopsis\Card\ReadingSource;
 use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\InstrumentFault;
@@ -52,6 +54,11 @@ final class ColourDeskResource
                 'hasVariants' => self::hasVariants($view),
                 'isEffect' => $view->plan->job->colour->finish->isEffect(),
                 'passed' => $view->passed === null ? null : self::event($view->passed),
+                'fallen' =>
+                    $view->fallen === null
+                        ? null
+                        : [...self::event($view->fallen->event), 'because' => $view->fallen->because],
+                'practice' => $view->practice,
                 'choices' => self::choices($view),
             ],
             $status,
@@ -80,6 +87,11 @@ final class ColourDeskResource
             'dried' => $details['dried'] ?? null,
             'note' => $details['note'] ?? '',
             'letDownCoats' => $details['letDownCoats'] ?? null,
+            'sources' => array_map(
+                fn (string $s): string => ReadingSource::tryFrom($s)?->words() ?? $s,
+                $s->mean['sources'] ?? [],
+            ),
+            'simulated' => Pair::isSimulated($s),
             'formula' => $formula === null ? null : ['number' => $formula['number'] ?? null, ...self::recipe($formula)],
             'eyes' => $view->events
                 ->filter(fn (ColourEvent $e): bool => $e->kind === 'eye' && $e->colour_sample_id === $s->id)
@@ -158,6 +170,8 @@ final class ColourDeskResource
             'by' => $e->user?->name,
             'at' => $e->created_at->toIso8601String(),
             'version' => $e->job_version,
+            'byEye' => ($e->body['byEye'] ?? false) === true,
+            'simulated' => ($e->body['simulated'] ?? false) === true,
         ];
     }
 

@@ -71,8 +71,8 @@ final readonly class AgainstPlan
         return $this->differences === [];
     }
 
-    /** @return list<SprayDifference> */
-    private static function differences(Spraying $card, Spraying $plan, Product $product): array
+    /** @return list<SprayDifference> what was done otherwise than the plan does it, read or not */
+    public static function differences(Spraying $card, Spraying $plan, Product $product): array
     {
         $out = [];
         if ($card->fullCoats !== $plan->fullCoats) {

@@ -18,6 +18,7 @@ final readonly class CardNeed
      * @param ?Part $stays what stays visible at any length
      * @param float $buttIndex how well a sharp edge at a gap would be seen, 1 = just noticed
      * @param bool $butts does colour end at a gap anywhere, so that a butt match is needed?
+     * @param array<string, float> $ends index of what is left where colour stops instead of fading, by the side's name
      */
     public function __construct(
         public bool $fades,
@@ -27,5 +28,6 @@ final readonly class CardNeed
         public ?Part $stays,
         public float $buttIndex,
         public bool $butts,
+        public array $ends = [],
     ) {}
 }

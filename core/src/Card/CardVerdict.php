@@ -48,6 +48,19 @@ final readonly class CardVerdict
                 ),
             );
         }
+        foreach ($plan->ends as $side => $index) {
+            if ($index > 1.0) {
+                return new self(
+                    MatchGrade::NotYet,
+                    $plan->need,
+                    $plan->buttIndex,
+                    Phrase::of('Not yet: colour stops before {side}, and {de} off at {angle} shows there.', [
+                        'side' => $side,
+                        ...$values,
+                    ]),
+                );
+            }
+        }
         if ($plan->need === null) {
             return new self(
                 MatchGrade::NotYet,

@@ -34,6 +34,7 @@ final readonly class Desk
     /**
      * @param list<DeskSample> $samples
      * @param ?Spraying $plan how the plan sprays; null while there is no plan
+     * @param bool $practice may simulated readings pass here?
      */
     public static function judge(
         array $samples,
@@ -43,6 +44,7 @@ final readonly class Desk
         PaintSystem $system,
         Air $air,
         Pigment $pigment,
+        bool $practice = false,
     ): self {
         $car = null;
         $labs = $variants = [];
@@ -78,12 +80,17 @@ final readonly class Desk
                 $verdict = $comparison === null ? null : CardVerdict::of($comparison, $needs->of($comparison));
                 $gate = Gate::of(
                     $verdict,
-                    $against,
-                    $sample->eyes,
+                    $sample->spraying === null || $plan === null
+                        ? null
+                        : count(AgainstPlan::differences($sample->spraying, $plan, $product)),
+                    $sample->looks,
+                    self::byEye($sample->looks, $comparison, $needs),
                     $sample->ageDays,
                     $sample->formulaChanged,
                     $comparison?->worst()->de2000,
                     $lamp,
+                    $sample->simulated || ($car->simulated ?? false),
+                    $practice,
                 );
             }
             $out[$sample->id] = new JudgedSample(
@@ -101,6 +108,13 @@ final readonly class Desk
         }
 
         return new self($out, $exposure, $car?->id, self::letDown($car?->mean, $samples));
+    }
+
+    private static function byEye(Looks $looks, ?Comparison $read, NeedOf $needs): ?CardNeed
+    {
+        $seen = $read === null && $looks->areComplete() ? $looks->strictest() : null;
+
+        return $seen === null ? null : $needs->byEye($seen);
     }
 
     /** @param list<DeskSample> $samples */

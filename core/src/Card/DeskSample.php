@@ -13,9 +13,10 @@ final readonly class DeskSample
      * @param ?Measurement $mean of its shots that count; null while nothing was read
      * @param float $spread mean CIEDE2000 of the shots from their mean
      * @param list<Surface> $surfaces what the surface was like when it was read
-     * @param list<EyeVerdict> $eyes what people saw
+     * @param Looks $looks what people saw
      * @param ?int $ageDays since it was sprayed
      * @param ?Measurement $predicted what the tint advice said it would measure
+     * @param bool $simulated is any of its readings made up by the simulated instrument?
      * @param ?float $letDownCoats coats of the effect layer, for a card of a let-down set
      */
     public function __construct(
@@ -32,8 +33,9 @@ final readonly class DeskSample
         public ?Spraying $spraying,
         public ?int $ageDays,
         public bool $formulaChanged,
-        public array $eyes,
+        public Looks $looks,
         public ?Measurement $predicted = null,
         public ?float $letDownCoats = null,
+        public bool $simulated = false,
     ) {}
 }

@@ -20,6 +20,18 @@ enum EyeVerdict: string
         };
     }
 
+    /**
+     * What a careful look in two lights lets through, L*: more than a reading would. Chosen here; null where it said off.
+     */
+    public function letsThroughL(): ?float
+    {
+        return match ($this) {
+            self::Matches => 2.0,
+            self::Blendable => 3.0,
+            self::Off => null,
+        };
+    }
+
     /** The eye may be kinder or stricter by one step without anybody having to decide; further apart, the lead is asked. */
     public function disagreesWith(MatchGrade $grade): bool
     {

@@ -10,4 +10,7 @@ use Kalopsis\Colour\Comparison;
 interface NeedOf
 {
     public function of(Comparison $c): CardNeed;
+
+    /** The same for a card that nobody has read, only looked at. */
+    public function byEye(EyeVerdict $seen): CardNeed;
 }

@@ -20,9 +20,16 @@ final readonly class ColourState
      * @param ?CardVerdict $best of the nearest card; null while none can be compared
      * @param ?string $passed who let the plan go to the booth, null when nobody did; $overridden when it was a lead
      *        without a card
+     * @param bool $byEye did it pass by what people saw alone?
      */
-    public static function of(bool $carRead, int $cards, ?CardVerdict $best, ?string $passed, bool $overridden): self
-    {
+    public static function of(
+        bool $carRead,
+        int $cards,
+        ?CardVerdict $best,
+        ?string $passed,
+        bool $overridden,
+        bool $byEye = false,
+    ): self {
         return new self(
             self::colour($carRead, $cards, $best, $passed !== null && ! $overridden),
             match (true) {
@@ -32,7 +39,7 @@ final readonly class ColourState
                     Severity::LookOut,
                     true,
                 ),
-                $passed !== null => new Station('booth', Phrase::of('open: the card passed'), Severity::Note, true),
+                $passed !== null => new Station('booth', Phrase::of($byEye ? 'open: the card passed by eye' : 'open: the card passed'), Severity::Note, true),
                 default => new Station(
                     'booth',
                     Phrase::of($best === null ? 'locked: no card' : 'locked: card not passed'),

@@ -39,6 +39,7 @@ final readonly class JobPlan implements JsonSerializable
         public array $cups,
         public array $cautions,
         public array $stations,
+        public bool $simulated = false,
     ) {}
 
     /** The same plan, with what the colour desk means for its stations. */
@@ -53,7 +54,29 @@ final readonly class JobPlan implements JsonSerializable
             $this->stations,
         );
 
-        return new self($this->job, $this->blend, $this->rooms, $this->cups, $this->cautions, $stations);
+        return new self(
+            $this->job,
+            $this->blend,
+            $this->rooms,
+            $this->cups,
+            $this->cautions,
+            $stations,
+            $this->simulated,
+        );
+    }
+
+    /** The same plan, made for readings of the simulated instrument. */
+    public function fromSimulated(bool $simulated): self
+    {
+        return new self(
+            $this->job,
+            $this->blend,
+            $this->rooms,
+            $this->cups,
+            $this->cautions,
+            $this->stations,
+            $simulated,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -77,6 +100,8 @@ final readonly class JobPlan implements JsonSerializable
             'sides' => $this->blend->sides,
             'rooms' => array_map($this->room(...), $this->rooms),
             'warnings' => $this->blend->warnings,
+            'simulated' => $this->simulated,
+            'practice' => $job->practice,
             'cups' => $this->cups,
             'remainder' => Figure::of(
                 Quantity::ml($job->plan->remainderMl),

@@ -8,6 +8,7 @@ use Kalopsis\Blend\BlendPlan;
 use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\ZoneKind;
+use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Caution\Cautions;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Cups\CoatNeed;
@@ -29,14 +30,24 @@ final readonly class JobPlanner
     /**
      * @param ?Measurement $car null while it has not been read: a finish of its class is taken
      * @param ?Measurement $card the best card; null: a colour 2 L* off
+     * @param ?EyeVerdict $seen what the strictest look says of a card that nobody has read
      */
-    public function plan(JobSpec $job, ?Measurement $car = null, ?Measurement $card = null): JobPlan
-    {
+    public function plan(
+        JobSpec $job,
+        ?Measurement $car = null,
+        ?Measurement $card = null,
+        ?EyeVerdict $seen = null,
+    ): JobPlan {
         $colour = $job->colour;
         $finish =
             $car !== null && $card !== null && $car->viewing->is($card->viewing) && $car->anglesWith($card) !== []
                 ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card, $job->pigment())
-                : Finish::assumed($colour->finish, $colour->undercoatShade, Finish::ASSUMED_DL, $job->pigment());
+                : Finish::assumed(
+                    $colour->finish,
+                    $colour->undercoatShade,
+                    $seen?->letsThroughL() ?? Finish::ASSUMED_DL,
+                    $job->pigment(),
+                );
         $blend = $this->planner->plan($job->blendRequest($finish));
         $rooms = [];
         foreach ($job->repairs as $repair) {

@@ -91,6 +91,7 @@ final readonly class JobReader
         if ($body !== null) {
             $repairs = RepairReader::read($job->objects('repairs', self::MOST_REPAIRS), $body);
         }
+        $practice = $job->has('practice') && $job->flag('practice', 'Practice');
         $plan = $this->plan($job->object('plan'), $system, $colourSpec->finish);
         foreach ($plan->sequence->steps as $step) {
             self::places($step, $body, $problems);
@@ -98,7 +99,7 @@ final readonly class JobReader
         $problems->stop();
         assert($body !== null && $system !== null);
 
-        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan);
+        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice);
     }
 
     private function plan(Fields $plan, ?PaintSystem $system, FinishClass $finish): PlanSpec

@@ -22,7 +22,10 @@ final readonly class JobSpec
 
     public const VERSION = 2;
 
-    /** @param list<Repair> $repairs */
+    /**
+     * @param list<Repair> $repairs
+     * @param bool $practice nothing is painted by it: simulated readings may pass
+     */
     public function __construct(
         public CarSpec $car,
         public ColourSpec $colour,
@@ -31,6 +34,7 @@ final readonly class JobSpec
         public PaintSystem $system,
         public array $repairs,
         public PlanSpec $plan,
+        public bool $practice = false,
     ) {}
 
     public function blendRequest(Finish $finish): BlendRequest
@@ -97,11 +101,29 @@ final readonly class JobSpec
     {
         $colour = $this->colour->with($flakes ?? $this->colour->flakes);
 
-        return new self($this->car, $colour, $this->booth, $this->body, $this->system, $this->repairs, $this->plan);
+        return new self(
+            $this->car,
+            $colour,
+            $this->booth,
+            $this->body,
+            $this->system,
+            $this->repairs,
+            $this->plan,
+            $this->practice,
+        );
     }
 
     public function with(PlanSpec $plan): self
     {
-        return new self($this->car, $this->colour, $this->booth, $this->body, $this->system, $this->repairs, $plan);
+        return new self(
+            $this->car,
+            $this->colour,
+            $this->booth,
+            $this->body,
+            $this->system,
+            $this->repairs,
+            $plan,
+            $this->practice,
+        );
     }
 }

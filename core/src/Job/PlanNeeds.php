@@ -7,6 +7,7 @@ namespace Kalopsis\Job;
 use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Card\CardNeed;
+use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\NeedOf;
 use Kalopsis\Colour\Comparison;
 use Kalopsis\Spray\Finish;
@@ -20,17 +21,32 @@ final readonly class PlanNeeds implements NeedOf
     public function of(Comparison $c): CardNeed
     {
         $colour = $this->plan->job->colour;
+        $pigment = $this->plan->job->pigment();
+
+        return $this->for(Finish::measured($colour->finish, $colour->undercoatShade, $c->car, $c->card, $pigment));
+    }
+
+    public function byEye(EyeVerdict $seen): CardNeed
+    {
+        $colour = $this->plan->job->colour;
+        $dL = $seen->letsThroughL() ?? Finish::ASSUMED_DL;
+
+        return $this->for(Finish::assumed($colour->finish, $colour->undercoatShade, $dL, $this->plan->job->pigment()));
+    }
+
+    private function for(Finish $finish): CardNeed
+    {
         $blend = $this->plan->blend;
-        $finish = Finish::measured($colour->finish, $colour->undercoatShade, $c->car, $c->card, $this->plan->job->pigment());
         // The card the plan is made for has been asked about already.
-        $same = $blend->request->finish->measured && $blend->request->finish->isLike($finish);
+        $same = $blend->request->finish->measured === $finish->measured && $blend->request->finish->isLike($finish);
         $need = $same ? $blend->need : $this->planner->needFor($blend->request->sprayedWith($finish));
         $butt = Simulation::of([], $blend->request->system, $finish, $blend->request->reducer, $blend->request->air)->buttIndex();
         $butts = false;
         foreach ($blend->sides as $side) {
             $butts = $butts || ($side->choice === SideChoice::Butt && $side->reached);
         }
+        $ends = $butt < 1.0 ? [] : SprayedPlan::of($this->plan, $finish)->ends();
 
-        return new CardNeed($need->fades, $need->figure(), $need->certainty, $need->roomMm, $need->stays, $butt, $butts);
+        return new CardNeed($need->fades, $need->figure(), $need->certainty, $need->roomMm, $need->stays, $butt, $butts, $ends);
     }
 }

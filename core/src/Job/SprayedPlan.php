@@ -46,7 +46,8 @@ final readonly class SprayedPlan implements JsonSerializable
     /** @param array<string, Simulation> $ways by panel, those with repairs of their own first */
     private function __construct(private JobPlan $plan, private array $ways) {}
 
-    public static function of(JobPlan $plan): self
+    /** @param ?Finish $finish another card's than the one it was planned for */
+    public static function of(JobPlan $plan, ?Finish $finish = null): self
     {
         $request = $plan->blend->request;
         $ways = $known = [];
@@ -56,7 +57,7 @@ final readonly class SprayedPlan implements JsonSerializable
             $ways[$id] = $known[$key] ??= Simulation::of(
                 $coats,
                 $request->system,
-                $request->finish,
+                $finish ?? $request->finish,
                 $request->reducer,
                 $request->air,
             );
@@ -81,6 +82,24 @@ final readonly class SprayedPlan implements JsonSerializable
         }
 
         return $worst ?? Sprayed::nothing($this->finish());
+    }
+
+    /**
+     * What is left to be seen where colour stops instead of fading out, by the side's name.
+     *
+     * @return array<string, float>
+     */
+    public function ends(): array
+    {
+        $blend = $this->plan->blend->need->blendMm;
+        $ends = [];
+        foreach ($this->byWay() as [$way, $panels]) {
+            foreach ($this->lines($way, $panels) as $name => [$mm, $hides]) {
+                $ends[$name] = max($ends[$name] ?? 0.0, $way->lookAtLine($blend, $mm, $hides)->worst);
+            }
+        }
+
+        return $ends;
     }
 
     /** How far off the colour is side by side: what a butt joint would show. */

@@ -7,6 +7,9 @@ use Kalopsis\Card\CardVerdict;
 use Kalopsis\Card\ClearOver;
 use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\Gate;
+use Kalopsis\Card\Light;
+use Kalopsis\Card\LookFrom;
+use Kalopsis\Card\Looks;
 use Kalopsis\Card\MatchGrade;
 use Kalopsis\Card\SprayDifference;
 use Kalopsis\Card\Spraying;
@@ -224,39 +227,151 @@ it('does not call a colour unhideable when how it is sprayed is at fault', funct
         ->not->toContain('Tint');
 });
 
+/** Every direction in each of these lights, all seen alike. */
+function seenAll(EyeVerdict $verdict, Light ...$lights): Looks
+{
+    $looks = Looks::none();
+    foreach ($lights as $light) {
+        $looks = $looks->and(Looks::in($light, [$verdict, $verdict, $verdict]));
+    }
+
+    return $looks;
+}
+
 function gateOf(
     float $lighter = 0.0,
-    ?AgainstPlan $against = null,
-    array $eyes = [EyeVerdict::Matches],
+    ?int $differences = 0,
+    ?Looks $looks = null,
     ?int $age = 1,
     bool $changed = false,
     ?float $lamp = null,
+    bool $simulated = false,
+    bool $practice = false,
 ): Gate {
-    return Gate::of(Desks::verdict($lighter), $against ?? against([]), $eyes, $age, $changed, 0.2, $lamp);
+    return Gate::of(
+        Desks::verdict($lighter),
+        $differences,
+        $looks ?? Looks::in(Light::DaylightLamp, [EyeVerdict::Matches]),
+        null,
+        $age,
+        $changed,
+        0.2,
+        $lamp,
+        $simulated,
+        $practice,
+    );
+}
+
+/** A card nobody has read, only looked at, for a plan of this school. */
+function eyeGate(Looks $looks, string $school = 'inside-out-wet-bed'): Gate
+{
+    $plan = Bodies::planned(Bodies::job('bonnet', change: ['plan' => ['school' => $school]]));
+    $seen = $looks->strictest();
+
+    return Gate::of(
+        null,
+        0,
+        $looks,
+        $seen === null ? null : (new PlanNeeds($plan))->byEye($seen),
+        1,
+        false,
+        null,
+        null,
+    );
 }
 
 it('opens for a good card sprayed like the plan, and asks nothing', function (): void {
-    expect(gateOf()->isOpen())
-        ->toBeTrue()
-        ->and(gateOf()->wantsReason())
-        ->toBeFalse()
-        ->and(gateOf()->notes)
-        ->toBe([])
-        ->and(gateOf(eyes: [])->notes)
-        ->toHaveCount(1);
+    expect(gateOf()->isOpen())->toBeTrue()->and(gateOf()->wantsReason())->toBeFalse()->and(gateOf()->notes)->toBe([]);
 });
 
-it('stays shut for a card that is off, unread, or seen otherwise', function (): void {
+it('stays shut for a card that is off, unread, seen otherwise, or that nobody has looked at', function (): void {
+    $in = fn (EyeVerdict $v): Looks => Looks::in(Light::Shade, [$v]);
     expect(gateOf(14.0)->isOpen())
         ->toBeFalse()
-        ->and(Gate::of(null, null, [], null, false, null, null)->isOpen())
+        ->and(Gate::of(null, null, Looks::none(), null, null, false, null, null)->isOpen())
         ->toBeFalse()
-        ->and(gateOf(eyes: [EyeVerdict::Off])->isOpen())
+        ->and(gateOf(looks: Looks::none())->isOpen())
         ->toBeFalse()
-        ->and(gateOf(14.0, eyes: [EyeVerdict::Matches])->stops)
+        ->and(gateOf(looks: $in(EyeVerdict::Off))->isOpen())
+        ->toBeFalse()
+        ->and(gateOf(14.0, looks: $in(EyeVerdict::Matches))->stops)
         ->toHaveCount(2)
-        ->and(gateOf(eyes: [EyeVerdict::Blendable])->isOpen())
+        ->and(gateOf(looks: $in(EyeVerdict::Blendable))->isOpen())
         ->toBeTrue();
+});
+
+it('lets nothing pass that the simulated instrument made up, except for practice', function (): void {
+    expect(gateOf(simulated: true)->isOpen())
+        ->toBeFalse()
+        ->and(gateOf(simulated: true, practice: true)->isOpen())
+        ->toBeTrue()
+        ->and(gateOf(simulated: true, practice: true)->simulated)
+        ->toBeTrue()
+        ->and(gateOf(simulated: true, practice: true)->notes[0]->text)
+        ->toContain('Simulated, for practice')
+        ->and(gateOf(practice: true)->simulated)
+        ->toBeFalse();
+});
+
+it('lets a shop judge by eye: two lights, three directions, every answer given (common practice)', function (): void {
+    $lights = [Light::DaylightLamp, Light::Shade];
+    $partly = Looks::in(Light::DaylightLamp, [EyeVerdict::Matches, EyeVerdict::Matches, EyeVerdict::Matches])->and(
+        Looks::in(Light::Shade, [EyeVerdict::Matches, EyeVerdict::Matches]),
+    );
+    expect(eyeGate(seenAll(EyeVerdict::Blendable, ...$lights))->isOpen())
+        ->toBeTrue()
+        ->and(eyeGate(seenAll(EyeVerdict::Blendable, ...$lights))->byEye)
+        ->toBeTrue()
+        ->and(eyeGate(seenAll(EyeVerdict::Blendable, ...$lights))->notes[0]->text)
+        ->toContain('By eye')
+        ->and(eyeGate($partly)->isOpen())
+        ->toBeFalse()
+        ->and(eyeGate(seenAll(EyeVerdict::Matches, Light::Shade))->isOpen())
+        ->toBeFalse()
+        ->and(eyeGate(seenAll(EyeVerdict::Matches, ...$lights)->with(Light::Shade, LookFrom::Flop, EyeVerdict::Off))->isOpen())
+        ->toBeFalse()
+        // Where colour ends at a gap only a match from everywhere will do.
+        ->and(eyeGate(seenAll(EyeVerdict::Blendable, ...$lights), 'edge-to-edge')->isOpen())
+        ->toBeFalse()
+        ->and(eyeGate(seenAll(EyeVerdict::Matches, ...$lights), 'edge-to-edge')->isOpen())
+        ->toBeTrue();
+});
+
+it('asks for a longer blend of a card that only eyes have judged than of one that was read', function (): void {
+    $needs = new PlanNeeds(Bodies::planned(Bodies::job('bonnet')));
+    $read = $needs->of(Comparison::of(Colours::silver(), Colours::silver(1.5)))->need?->value() ?? INF;
+    $seen = $needs->byEye(EyeVerdict::Matches)->need?->value() ?? 0.0;
+    expect($seen)
+        ->toBeGreaterThan($read)
+        ->and($needs->byEye(EyeVerdict::Blendable)->need?->value())
+        ->toBeGreaterThan($seen);
+});
+
+it('asks of the card what the plan needs at every side: the need where it fades, a match where it stops', function (): void {
+    $box = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->box();
+    $near = ['repairs' => [['shape' => ['xMm' => $box->x1 - 200.0]]]];
+    $grade = function (float $lighter, array $change): MatchGrade {
+        $c = Comparison::of(Colours::silver(), Colours::silver($lighter));
+
+        return CardVerdict::of(
+            $c,
+            (new PlanNeeds(Bodies::planned(Bodies::job('front-door-left', 60.0, $change))))->of($c),
+        )->grade;
+    };
+    $butt = array_replace_recursive($near, [
+        'plan' => ['sides' => [['panel' => 'front-door-left', 'neighbour' => 'rear-door-left', 'choice' => 'butt']]],
+    ]);
+    $line = array_replace_recursive($near, [
+        'plan' => ['sides' => [['panel' => 'front-door-left', 'neighbour' => 'rear-door-left', 'choice' => 'stop-at-line']]],
+    ]);
+    expect($grade(2.5, $near))
+        ->toBe(MatchGrade::Blendable)
+        ->and($grade(2.5, $butt))
+        ->toBe(MatchGrade::NotYet)
+        ->and($grade(4.0, $line))
+        ->toBe(MatchGrade::NotYet)
+        ->and($grade(0.2, $butt))
+        ->toBe(MatchGrade::Butt);
 });
 
 it('wants a reason for what is out of the ordinary', function (Gate $gate, string $says): void {
@@ -268,7 +383,7 @@ it('wants a reason for what is out of the ordinary', function (Gate $gate, strin
         ->toContain($says);
 })->with(
     fn (): array => [
-        'sprayed otherwise' => [gateOf(against: against(['bar' => 2.5])), 'Not sprayed like the plan'],
+        'sprayed otherwise' => [gateOf(differences: count(against(['bar' => 2.5])->differences)), 'Not sprayed like the plan'],
         'old' => [gateOf(age: 120), 'days old'],
         'another formula' => [gateOf(changed: true), 'formula has changed'],
         'metameric' => [gateOf(lamp: 2.4), 'metamerism'],

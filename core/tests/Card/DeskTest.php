@@ -7,6 +7,8 @@ use Kalopsis\Card\ClearOver;
 use Kalopsis\Card\Desk;
 use Kalopsis\Card\DeskSample;
 use Kalopsis\Card\EyeVerdict;
+use Kalopsis\Card\Light;
+use Kalopsis\Card\Looks;
 use Kalopsis\Card\MatchGrade;
 use Kalopsis\Card\SampleKind;
 use Kalopsis\Card\Spraying;
@@ -54,7 +56,8 @@ function onTheDesk(SampleKind $kind, string $id, ?Measurement $mean, array $with
         'spraying' => $kind === SampleKind::Card ? deskSpraying() : null,
         'age' => 1,
         'changed' => false,
-        'eyes' => [EyeVerdict::Blendable],
+        'eyes' => Looks::in(Light::DaylightLamp, [EyeVerdict::Blendable]),
+        'simulated' => false,
         'predicted' => null,
         'coats' => null,
     ];
@@ -76,6 +79,7 @@ function onTheDesk(SampleKind $kind, string $id, ?Measurement $mean, array $with
         $with['eyes'],
         $with['predicted'],
         $with['coats'],
+        $with['simulated'],
     );
 }
 

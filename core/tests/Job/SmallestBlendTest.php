@@ -139,7 +139,14 @@ it('stays within what the shop allows', function (): void {
     assert($free !== null && $bound !== null);
     foreach ($bound->tried as $way) {
         $plan = $way->plan->job->plan;
+        $base = fn (CoatSequence $s): int => count(
+            array_filter($s->steps, fn (CoatStep $step): bool => $step->kind === CoatKind::Base),
+        );
         expect($plan->gun)->toBe(GunChoice::Standard);
+        // What a school sprays less of by itself stays; nothing is taken away below three.
+        expect($base($plan->sequence))->toBeGreaterThanOrEqual(
+            min(3, $base($way->school->sequence($job->colour->finish))),
+        );
     }
     $full = fn (FoundBlend $f): int => count(
         array_filter($f->best->plan->job->plan->sequence->steps, fn (CoatStep $s): bool => $s->kind === CoatKind::Base),

@@ -9,6 +9,7 @@ use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
 use Kalopsis\Job\KeepSchool;
+use Kalopsis\Job\PassFallen;
 use Kalopsis\Job\PlainPlan;
 use Kalopsis\Job\PlannedSpraying;
 use Kalopsis\Job\SmallestBlend;
@@ -394,6 +395,40 @@ it('keeps a pass for what does not change the colour, and drops it for what does
         ] as $change
     ) {
         expect($print(array_replace_recursive($job, $change)))->not->toBe($same, (string) json_encode($change));
+    }
+});
+
+it('says in words why a pass fell', function (array $change, string $says): void {
+    $steps = fn (array $more): array => Bodies::withSteps(
+        Bodies::job('bonnet'),
+        fn (array $s): array => array_map(
+            fn (array $step): array => $step['id'] === 'base-3' ? array_replace_recursive($step, $more) : $step,
+            $s,
+        ),
+    );
+    $before = Bodies::planned($steps([]));
+    $after = Bodies::planned(array_replace_recursive(isset($change['base-3']) ? $steps($change['base-3']) : $steps([]), $change['job'] ?? []));
+    $kept = json_decode((string) json_encode(Fingerprint::snapshot($before)), true);
+    $because = array_map(fn ($p): string => $p->in(UnitSystem::Metric), PassFallen::because($kept, $after));
+    expect(Fingerprint::of($after))
+        ->not->toBe(Fingerprint::of($before))
+        ->and(implode(' ', $because))
+        ->toContain($says)
+        ->and(PassFallen::because($kept, $before))
+        ->toBe([]);
+})->with([
+    'a reach' => [['base-3' => ['extent' => ['reachMm' => 400]]], 'Base 3 now reaches'],
+    'a mixture' => [['base-3' => ['mixture' => ['blendingClear' => 1]]], 'Base 3 is mixed otherwise.'],
+    'a gun' => [['base-3' => ['gun' => ['bar' => 2.2]]], 'Base 3 is sprayed with the gun set otherwise.'],
+    'the booth' => [['job' => ['booth' => ['temperatureC' => 31]]], 'The booth is 31 °C'],
+    'a repair' => [['job' => ['repairs' => [['shape' => ['radiusMm' => 90]]]]], 'A repair was moved'],
+    'the reducer' => [['job' => ['plan' => ['reducer' => 'fast']]], 'The reducer is another.'],
+    'the colour' => [['job' => ['colour' => ['code' => 'XX']]], 'The colour is another.'],
+]);
+
+it('survives any snapshot that was kept', function (): void {
+    foreach ([[], ['coats' => 3, 'told' => 'x'], ['coats' => ['base-1' => 7], 'told' => ['names' => [1], 'reach' => null]]] as $kept) {
+        expect(PassFallen::because($kept, Bodies::planned(Bodies::job('bonnet'))))->not->toBe([]);
     }
 });
 

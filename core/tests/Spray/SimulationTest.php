@@ -365,6 +365,24 @@ it(
     },
 );
 
+it('is as bad as its worst part, whichever that is', function (): void {
+    // Hot and fast, strokes far apart, many thin coats: nothing but stripes is wrong with it.
+    $striped = Sprayed::outlook(
+        Sprays::simulation(
+            Sprays::stepped(null, 3, ['film' => 0.3, 'gun' => ['overlapPercent' => 20]]),
+            Finish::assumed(FinishClass::MetallicLight, 3, 0.0),
+            new Air(38.0, 50.0),
+            ReducerGrade::Fast,
+        ),
+        900.0,
+        [],
+    );
+    expect($striped->parts[Part::Stripes->value])
+        ->toBeGreaterThan($striped->worst()->worst)
+        ->and($striped->index())
+        ->toBe(max($striped->parts[Part::Stripes->value], $striped->parts[Part::Hiding->value]));
+});
+
 it('knows the ripple of parabolic strokes side by side: exact at 1 - 1/n, an upper bound between', function (
     float $overlap,
     float $true,

@@ -830,6 +830,9 @@ export interface components {
             stops: components["schemas"]["Phrase"][];
             questions: components["schemas"]["Phrase"][];
             notes: components["schemas"]["Phrase"][];
+            /** @description nothing was read: what people saw decides */
+            byEye: boolean;
+            simulated: boolean;
         };
         Spraying: {
             fullCoats: number;
@@ -882,6 +885,8 @@ export interface components {
             dried: string | null;
             note: string | null;
             letDownCoats: number | null;
+            sources: string[];
+            simulated: boolean;
             formula: components["schemas"]["CardFormula"] | null;
             eyes: components["schemas"]["EyeCheck"][];
             reading: components["schemas"]["SampleReading"] | null;
@@ -914,6 +919,8 @@ export interface components {
             }[];
         };
         GatePassed: {
+            byEye: boolean;
+            simulated: boolean;
             /** @enum {string} */
             kind: "pass" | "override";
             sample: string | null;
@@ -921,6 +928,18 @@ export interface components {
             by: string | null;
             at: string;
             version: number;
+        };
+        GateFallen: {
+            /** @enum {string} */
+            kind: "pass" | "override";
+            sample: string | null;
+            reason: string;
+            by: string | null;
+            at: string;
+            version: number;
+            byEye: boolean;
+            simulated: boolean;
+            because: components["schemas"]["Phrase"][];
         };
         ColourChoices: {
             lights: components["schemas"]["Choice"][];
@@ -947,6 +966,10 @@ export interface components {
             hasVariants: boolean;
             isEffect: boolean;
             passed: components["schemas"]["GatePassed"] | null;
+            /** @description the newest pass, where it was for another plan */
+            fallen: components["schemas"]["GateFallen"] | null;
+            /** @description may simulated readings pass? */
+            practice: boolean;
             choices: components["schemas"]["ColourChoices"];
         };
         ColourReading: {
@@ -954,7 +977,7 @@ export interface components {
             spot: string;
             surface: string;
             /** @enum {string} */
-            source: "typed" | "instrument" | "file";
+            source: "typed" | "instrument" | "file" | "photo" | "simulated";
             at: string;
             excluded: boolean;
             standsOut: boolean;
@@ -1188,6 +1211,7 @@ export interface components {
             booth: components["schemas"]["BoothPart"];
             repairs: components["schemas"]["RepairPart"][];
             plan: components["schemas"]["PlanPart"];
+            practice?: boolean;
             verdict?: string;
             bodyShapeSvg?: string;
             paintSystemSheet?: Record<string, never>;
@@ -1443,6 +1467,9 @@ export interface components {
             remainder: components["schemas"]["Figure"];
             reducer: components["schemas"]["ReducerAdvice"];
             flash: components["schemas"]["Reason"];
+            /** @description made for simulated readings */
+            simulated: boolean;
+            practice: boolean;
             cautions: components["schemas"]["CautionAt"][];
             always: string;
             stations: components["schemas"]["Station"][];

@@ -1,4 +1,15 @@
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, MenuItem, Stack, TextField } from '@mui/material';
+import {
+  Button,
+  Checkbox,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  MenuItem,
+  Stack,
+  TextField,
+} from '@mui/material';
 import { useState } from 'react';
 import { useShelf } from '../api/queries';
 import type { JobDocument } from '../api/types';
@@ -14,6 +25,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
   const { car, colour, paintSystem } = handle.document;
   const [plate, setPlate] = useState(car.plate ?? '');
   const [wish, setWish] = useState(colour);
+  const [practice, setPractice] = useState(handle.document.practice ?? false);
   const [hiding, setHiding] = useState(colour.hidingUm == null ? '' : numberFor(colour.hidingUm, 'um', units));
   const [system, setSystem] = useState(paintSystem);
   const known = shelf.data?.colours.find((c) => c.name === wish.name && c.code === (wish.code ?? ''));
@@ -22,7 +34,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
   const hidingUm = hiding.trim() === '' ? null : parseQuantity(hiding, 'um', units);
   const hidingFits = hiding.trim() === '' || (hidingUm !== null && hidingUm >= least && hidingUm <= most);
   const save = () => {
-    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system));
+    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system, practice));
     onClose();
   };
   return (
@@ -105,6 +117,10 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
               </MenuItem>
             ))}
           </TextField>
+          <FormControlLabel
+            label="A practice job: nothing is painted by it, so simulated readings may pass"
+            control={<Checkbox checked={practice} onChange={(event) => setPractice(event.target.checked)} />}
+          />
         </Stack>
       </DialogContent>
       <DialogActions>

@@ -354,6 +354,7 @@ export function setDetails(
   plate: string,
   colour: JobDocument['colour'],
   paintSystem: string,
+  practice = document.practice ?? false,
 ): Change {
   const other = colour.finish !== document.colour.finish || paintSystem !== document.paintSystem;
   return changed(
@@ -362,6 +363,7 @@ export function setDetails(
       car: { ...document.car, plate },
       colour: { ...colour, name: colour.name.trim() },
       paintSystem,
+      ...(practice || document.practice === true ? { practice } : {}),
       plan: other ? { ...asSchool(document.plan, document.plan.school), ratios: {} } : document.plan,
     },
     colour.name !== document.colour.name

@@ -35,6 +35,11 @@ export function NeedLine({ handle }: { handle: BenchHandle }) {
           </Typography>
         </Stack>
         <NeedFacts handle={handle} />
+        {plan.simulated && (
+          <Typography variant="body2" sx={{ fontWeight: 700 }}>
+            simulated, for practice
+          </Typography>
+        )}
       </Box>
       <ToggleButtonGroup
         exclusive

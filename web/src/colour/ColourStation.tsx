@@ -123,7 +123,9 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
               card={chosen?.reading?.angles ?? null}
               carName="The car"
               cardName={chosen?.name ?? ''}
-              note={desk.note}
+              note={
+                (car?.simulated === true || chosen?.simulated === true ? 'Simulated, for practice. ' : '') + desk.note
+              }
             />
             <Stack sx={{ p: { xs: 2, md: 2.5 }, gap: 4 }}>
               {chosen !== null && (

@@ -9,6 +9,7 @@ import {
   ToggleButtonGroup,
   Typography,
 } from '@mui/material';
+import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
 import { samplePath, type DeskDoer } from './useDesk';
@@ -25,8 +26,23 @@ export function EyeChecks({
   card: ColourSample;
   doer: DeskDoer;
 }) {
+  // Shown as pressed at once: somebody stands at the car and goes on to the next light.
+  const [pressed, setPressed] = useState<Record<string, string>>({});
+  const look = async (light: string, from: string, verdict: string) => {
+    const key = `${light} ${from}`;
+    setPressed((p) => ({ ...p, [key]: verdict }));
+    await doer.run(() =>
+      unwrap(
+        api.POST('/api/jobs/{job}/colour/samples/{sample}/eye', {
+          ...samplePath(jobId, card.id),
+          body: { light, from, verdict },
+        }),
+      ),
+    );
+    setPressed((p) => (p[key] === verdict ? Object.fromEntries(Object.entries(p).filter(([k]) => k !== key)) : p));
+  };
   return (
-    <Box component="section" aria-label="What the eye says">
+    <Box component="section" aria-label="What the eye says" id="looks">
       <Typography variant="h2" sx={{ mb: 1 }}>
         What the eye says
       </Typography>
@@ -52,19 +68,11 @@ export function EyeChecks({
                     <TableCell key={from.key}>
                       <ToggleButtonGroup
                         exclusive
-                        value={seen?.verdict ?? null}
+                        value={pressed[`${light.key} ${from.key}`] ?? seen?.verdict ?? null}
                         aria-label={`${light.name}, ${from.name}`}
-                        disabled={doer.busy}
                         onChange={(_, verdict: string | null) => {
                           if (verdict !== null) {
-                            void doer.run(() =>
-                              unwrap(
-                                api.POST('/api/jobs/{job}/colour/samples/{sample}/eye', {
-                                  ...samplePath(jobId, card.id),
-                                  body: { light: light.key, from: from.key, verdict },
-                                }),
-                              ),
-                            );
+                            void look(light.key, from.key, verdict);
                           }
                         }}
                       >

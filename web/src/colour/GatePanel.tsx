@@ -41,6 +41,12 @@ export function GatePanel({
           {new Date(desk.passed.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}.
           {desk.passed.reason !== '' && <> “{desk.passed.reason}”</>}
         </Typography>
+        {desk.passed.byEye && (
+          <Typography variant="body2" sx={{ mb: 0.5 }}>
+            By eye: nothing was read. The blend is drawn out for that; a reading is better.
+          </Typography>
+        )}
+        {desk.passed.simulated && <Simulated />}
         <Button
           variant="outlined"
           disabled={doer.busy}
@@ -56,6 +62,7 @@ export function GatePanel({
   const gate = card?.gate ?? null;
   return (
     <Box sx={{ mt: 2 }}>
+      {desk.fallen !== null && <Fallen desk={desk} />}
       {gate !== null && card !== null && (
         <>
           {card.verdict?.need != null && (
@@ -66,6 +73,7 @@ export function GatePanel({
           <Lines phrases={gate.stops} severity="stop" />
           <Lines phrases={gate.questions} severity="look-out" />
           <Lines phrases={gate.notes} severity="note" />
+          {gate.simulated && <Simulated />}
           {gate.open && gate.wantsReason && (
             <TextField
               label="Why it passes all the same"
@@ -97,7 +105,7 @@ export function GatePanel({
                 .then(done)
             }
           >
-            Pass this card
+            {gate.byEye ? 'Pass this card by eye' : desk.fallen === null ? 'Pass this card' : 'Pass this card again'}
           </Button>
         </>
       )}
@@ -143,6 +151,39 @@ export function GatePanel({
           )}
         </>
       )}
+    </Box>
+  );
+}
+
+/** Where what counts was made up by the simulated instrument. */
+export function Simulated() {
+  return (
+    <Typography variant="body2" sx={{ fontWeight: 700, my: 0.5 }}>
+      simulated, for practice
+    </Typography>
+  );
+}
+
+/** Why a pass no longer holds, what still does, and what to do about it. */
+function Fallen({ desk }: { desk: ColourDesk }) {
+  const by = desk.samples.find((s) => s.id === desk.fallen?.sample)?.name ?? 'A card';
+  const because = desk.fallen?.because ?? [];
+  return (
+    <Box role="status" sx={{ mb: 1.5 }}>
+      <Typography variant="h3" sx={{ mb: 0.5 }}>
+        {desk.fallen?.kind === 'override' ? 'What the lead decided' : `${by} passed`} for another plan
+      </Typography>
+      <Lines phrases={because} severity="look-out" />
+      {because.length === 0 && <Typography variant="body2">The plan is not the one it passed for.</Typography>}
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        Its readings and what was seen of it still hold. Hold the card to the car again, then pass it for this plan.
+      </Typography>
+      <Button
+        variant="outlined"
+        onClick={() => document.getElementById('looks')?.scrollIntoView({ block: 'start', behavior: 'smooth' })}
+      >
+        Hold the card to the car again
+      </Button>
     </Box>
   );
 }

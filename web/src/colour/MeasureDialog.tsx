@@ -43,7 +43,8 @@ export function MeasureDialog({
   doer: DeskDoer;
   onClose: () => void;
 }) {
-  const [how, setHow] = useState<'instrument' | 'typed'>('instrument');
+  // The simulated one makes colours up: it is offered first only where nothing is painted by it.
+  const [how, setHow] = useState<'instrument' | 'typed'>(desk.practice ? 'instrument' : 'typed');
   const [spot, setSpot] = useState(`spot ${(sample.reading?.spots ?? 0) + 1}`);
   const [geometry, setGeometry] = useState(
     sample.reading?.geometry ??
@@ -101,6 +102,14 @@ export function MeasureDialog({
             <ToggleButton value="instrument">Simulated instrument</ToggleButton>
             <ToggleButton value="typed">Type it in</ToggleButton>
           </ToggleButtonGroup>
+          {how === 'instrument' && (
+            <Typography variant="body2" color="text.secondary">
+              It makes its readings up, to learn with.{' '}
+              {desk.practice
+                ? 'They may pass here: nothing is painted by this job.'
+                : 'They pass only on a practice job.'}
+            </Typography>
+          )}
           {problem !== null && (
             <Alert severity="warning" variant="outlined">
               {problem.problem?.detail ?? problem.message}

@@ -80,6 +80,7 @@ export function SampleRail({
             ) : (
               'variant'
             )}
+            {s.simulated && !s.struck && ', simulated'}
           </Typography>
         </ButtonBase>
       ))}

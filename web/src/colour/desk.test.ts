@@ -16,6 +16,8 @@ const sample = (part: Partial<ColourSample>): ColourSample => ({
   dried: null,
   note: null,
   letDownCoats: null,
+  sources: [],
+  simulated: false,
   formula: null,
   eyes: [],
   reading: null,

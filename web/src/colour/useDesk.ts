@@ -33,6 +33,8 @@ export function useDeskDoer(jobId: string, version: number): DeskDoer {
     ]);
   };
   const doing = useMutation({
+    // One after the other: every answer is the whole desk, and the newest has to come last.
+    scope: { id: `desk ${jobId}` },
     mutationFn: (work: () => Promise<ColourDesk>) => work(),
     onSuccess: (desk) => {
       client.setQueryData([...keys.colour(jobId), version], desk);

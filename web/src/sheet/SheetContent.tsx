@@ -87,6 +87,9 @@ function SheetHead({ bench }: { bench: Bench }) {
             {plan.edited ? ', changed for this car' : ''}.
             {colour.undercoatShade == null ? '' : ` Grey shade ${colour.undercoatShade} under it.`}{' '}
             {card === undefined ? 'Card not passed' : `Booth ${phraseText(card.state, units)}`}.
+            {(plan.simulated || plan.practice) && (
+              <strong> Simulated, for practice: paint no car by this sheet.</strong>
+            )}
           </Typography>
         </Box>
         <Typography sx={{ fontSize: '8pt', textAlign: 'right' }}>
