@@ -12,7 +12,7 @@ use Symfony\Component\Process\Process;
 
 require __DIR__ . '/../vendor/autoload.php';
 
-const ROOMS = ['Blend', 'Spray', 'Sight', 'Film', 'Gun', 'Card', 'Tint', 'Cups', 'Panel'];
+const ROOMS = ['Gun', 'Film', 'Sight', 'Spray', 'Cups', 'Card', 'Tint', 'Panel', 'Blend'];
 
 $root = dirname(__DIR__);
 $options = getopt('', ['jobs:', 'only:', 'lines', 'constants']);

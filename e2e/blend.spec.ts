@@ -121,6 +121,39 @@ test('one coat is changed: its mixture, its gun, its place; a rescue coat comes 
   await expect(coats.getByRole('listitem')).toHaveCount(9);
 });
 
+test('eight presses are eighty millimetres at any pace, and a refused value never reads saved', async ({ page }) => {
+  await signIn(page);
+  await openJob(page, { ...SILVER, plate: 'BLD 8' }, [onBonnet]);
+  await station(page, 'Blend').click();
+  const from = await reach(page, 'Base 2');
+  await coat(page, 'Base 2').focus();
+  for (let press = 0; press < 8; press++) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await saved(page);
+  await expect(coat(page, 'Base 2')).toHaveAttribute('aria-valuenow', String(from + 80));
+
+  // The server refuses; the page says so until it is taken back, and undo takes back that and nothing before it.
+  await page.route('**/api/jobs/*', async (route) => {
+    await (route.request().method() === 'PUT'
+      ? route.fulfill({
+          status: 422,
+          contentType: 'application/problem+json',
+          body: JSON.stringify({
+            detail: 'Too far.',
+            errors: [{ field: 'plan.sequence', code: 'out-of-range', detail: 'Too far.' }],
+          }),
+        })
+      : route.continue());
+  });
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('save-state')).not.toHaveText('saved');
+  await page.unroute('**/api/jobs/*');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+  await expect(coat(page, 'Base 2')).toHaveAttribute('aria-valuenow', String(from + 80));
+});
+
 test('a reach is pinned by dragging and given back to the computation', async ({ page }) => {
   await signIn(page);
   await openJob(page, { ...SILVER, plate: 'BLD 4' }, [onBonnet]);

@@ -111,7 +111,11 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
           <SavedSign save={handle.save} />
           <Tooltip title="Undo (Ctrl Z)">
             <span>
-              <IconButton aria-label="Undo" disabled={!handle.bench.canUndo} onClick={undo}>
+              <IconButton
+                aria-label="Undo"
+                disabled={!handle.bench.canUndo && handle.save.kind !== 'refused'}
+                onClick={undo}
+              >
                 <UndoIcon />
               </IconButton>
             </span>

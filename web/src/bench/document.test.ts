@@ -10,6 +10,7 @@ import {
   copyStep,
   movedShape,
   moveReach,
+  reachOf,
   nextRepairId,
   removeRepair,
   removeStep,
@@ -140,6 +141,16 @@ describe('changing a job document', () => {
     const adopted = adoptBlend(own, found).document.plan;
     expect(adopted).toEqual({ school: 'outside-in', sides: [], usual: 0.2, gun: 'small' });
     expect(adoptBlend(own, { ...found, sequence: steps }).document.plan.sequence).toEqual(steps);
+  });
+
+  it('counts from what is on screen, also while the answer to the last press is on its way', () => {
+    const coat = { id: 'base-1', reach: { value: 50 } };
+    let now = job;
+    for (let press = 0; press < 8; press++) {
+      now = moveReach(now, steps, 'base-1', 'Base 1', reachOf(now, coat) + 10).document;
+    }
+    expect(reachOf(now, coat)).toBe(130);
+    expect(reachOf(job, coat)).toBe(50);
   });
 
   it('keeps one decision for each gap, whichever way round it is named', () => {

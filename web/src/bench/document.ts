@@ -294,6 +294,11 @@ const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'
 export const setSchool = (document: JobDocument, school: string, name: string): Change =>
   changed(document, { plan: asSchool(document.plan, school) }, `School: ${name}`);
 
+/** Where a coat reaches to by what is on screen: set by hand, also while the answer is still on its way, or computed. */
+export function reachOf(document: JobDocument, coat: { id: string; reach: { value: number } | null }): number {
+  return document.plan.sequence?.find((s) => s.id === coat.id)?.extent.reachMm ?? coat.reach?.value ?? 0;
+}
+
 /** A way drawn in to what it needs, with whatever else a search changed about it. */
 export function adoptBlend(
   document: JobDocument,

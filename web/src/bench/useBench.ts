@@ -2,18 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, retryWhenOffline } from '../api/queries';
-import type { Bench, FieldFault, JobDocument, JobPlan } from '../api/types';
+import type { Bench, JobDocument, JobPlan } from '../api/types';
 import type { Change } from './document';
 import { useUnits } from '../kit/preferences';
 import { faultText } from '../kit/units';
 import { keepDraft, loadDraft, type Draft } from './drafts';
+import { EMPTY, outbox, redoMeans, undoMeans, type Outbox, type OutboxEvent, type SaveState } from './outbox';
 
-export type SaveState =
-  | { kind: 'saved' }
-  | { kind: 'saving' }
-  | { kind: 'offline' }
-  | { kind: 'refused'; faults: readonly FieldFault[]; words: string }
-  | { kind: 'stale'; words: string };
+export type { SaveState } from './outbox';
 
 const RETRY_MS = 2500;
 
@@ -49,10 +45,10 @@ export function useBench(id: string): Loaded {
     retry: retryWhenOffline,
     refetchOnWindowFocus: false,
   });
-  const [draft, setDraft] = useState<Draft | null>(null);
+  const [box, setBox] = useState<Outbox>(EMPTY);
   const [live, setLive] = useState<{ document: JobDocument; plan: JobPlan | null } | null>(null);
-  const [save, setSave] = useState<SaveState>({ kind: 'saved' });
-  const queue = useRef<Draft[]>([]);
+  // What is on its way is read between two answers, not between two renders.
+  const now = useRef<Outbox>(EMPTY);
   const running = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const bench = query.data;
@@ -70,13 +66,21 @@ export function useBench(id: string): Loaded {
     [client, id],
   );
 
+  const tell = useCallback(
+    (event: OutboxEvent) => {
+      now.current = outbox(now.current, event);
+      setBox(now.current);
+      keepDraft(id, now.current.draft);
+    },
+    [id],
+  );
+
   const run = useCallback(async () => {
     if (running.current) {
       return;
     }
     running.current = true;
-    setSave({ kind: 'saving' });
-    for (let item = queue.current[0]; item !== undefined; item = queue.current[0]) {
+    for (let item = now.current.queue[0]; item !== undefined; item = now.current.queue[0]) {
       try {
         const next = await unwrap(
           api.PUT('/api/jobs/{job}', {
@@ -84,30 +88,25 @@ export function useBench(id: string): Loaded {
             body: { document: item.document, change: item.change },
           }),
         );
-        queue.current.shift();
         put(next);
-        if (queue.current.length === 0) {
-          keepDraft(id, null);
-          setDraft(null);
+        tell({ type: 'taken' });
+        if (now.current.queue.length === 0) {
           setLive(null);
-          setSave({ kind: 'saved' });
         }
       } catch (error) {
         const problem = error instanceof ApiProblem ? error : null;
         if (problem === null || problem.isOffline || problem.status >= 500) {
-          setSave({ kind: 'offline' });
+          tell({ type: 'unreachable' });
           clearTimeout(timer.current);
           timer.current = setTimeout(() => void run(), RETRY_MS);
         } else if (problem.status === 412) {
-          queue.current = [];
-          setSave({ kind: 'stale', words: problem.problem?.detail ?? '' });
+          tell({ type: 'overtaken', words: problem.problem?.detail ?? '' });
         } else {
-          queue.current = [];
           if (problem.status === 401) {
             void client.invalidateQueries({ queryKey: keys.me });
           }
-          setSave({
-            kind: 'refused',
+          tell({
+            type: 'refused',
             faults: problem.problem?.errors ?? [],
             words: problem.problem?.detail ?? problem.message,
           });
@@ -116,16 +115,14 @@ export function useBench(id: string): Loaded {
       }
     }
     running.current = false;
-  }, [client, id, put]);
+  }, [client, id, put, tell]);
 
   const enqueue = useCallback(
     (next: Draft) => {
-      keepDraft(id, next);
-      setDraft(next);
-      queue.current.push(next);
+      tell({ type: 'edited', draft: next });
       void run();
     },
-    [id, run],
+    [run, tell],
   );
 
   // An edit that was not saved when the page went away is picked up again.
@@ -142,17 +139,17 @@ export function useBench(id: string): Loaded {
     if (left.onVersion === bench.version) {
       enqueue(left);
     } else {
-      setDraft(left);
-      setSave({
-        kind: 'stale',
+      tell({
+        type: 'found',
+        draft: left,
         words: 'An edit of yours was not saved before this page was closed, and the job has changed since.',
       });
     }
-  }, [bench, enqueue, id]);
+  }, [bench, enqueue, id, tell]);
 
   useEffect(() => {
     const warn = (event: BeforeUnloadEvent) => {
-      if (queue.current.length > 0) {
+      if (now.current.queue.length > 0) {
         event.preventDefault();
       }
     };
@@ -201,29 +198,31 @@ export function useBench(id: string): Loaded {
       : { state: 'loading' };
   }
 
+  const drop = () => {
+    tell({ type: 'dropped' });
+    setLive(null);
+  };
   const step = async (way: 'undo' | 'redo') => {
-    if (queue.current.length > 0 || running.current) {
+    const means = way === 'undo' ? undoMeans(now.current) : redoMeans(now.current);
+    if (means === 'drop') {
+      drop();
+    }
+    if (means !== 'step') {
       return;
     }
     const options = { params: { path: { job: id }, header: { 'If-Match': `"${version.current}"` } } };
-    setSave({ kind: 'saving' });
+    tell({ type: 'stepping' });
     try {
       put(
         await unwrap(
           way === 'undo' ? api.POST('/api/jobs/{job}/undo', options) : api.POST('/api/jobs/{job}/redo', options),
         ),
       );
-      setSave({ kind: 'saved' });
+      tell({ type: 'stepped' });
     } catch (error) {
-      const stale = error instanceof ApiProblem && error.status === 412;
-      setSave(stale ? { kind: 'stale', words: error.problem?.detail ?? '' } : { kind: 'saved' });
+      const overtaken = error instanceof ApiProblem && error.status === 412;
+      tell(overtaken ? { type: 'overtaken', words: error.problem?.detail ?? '' } : { type: 'unreachable' });
     }
-  };
-  const drop = () => {
-    keepDraft(id, null);
-    setDraft(null);
-    setLive(null);
-    setSave({ kind: 'saved' });
   };
   const refetch = async () => {
     const fresh = await unwrap(api.GET('/api/jobs/{job}', { params: { path: { job: id } } }));
@@ -235,11 +234,11 @@ export function useBench(id: string): Loaded {
     state: 'ready',
     handle: {
       bench,
-      document: live?.document ?? draft?.document ?? bench.document,
+      document: live?.document ?? box.draft?.document ?? bench.document,
       plan: live?.plan ?? bench.plan,
-      save,
+      save: box.save,
       fault: (field) => {
-        const found = save.kind === 'refused' ? save.faults.find((f) => f.field === field) : undefined;
+        const found = box.save.kind === 'refused' ? box.save.faults.find((f) => f.field === field) : undefined;
         return found === undefined ? undefined : faultText(found, units);
       },
       change: ({ document, change }) => enqueue({ document, change, onVersion: version.current }),
@@ -252,7 +251,7 @@ export function useBench(id: string): Loaded {
         void refetch();
       },
       keepMine: () => {
-        const mine = draft;
+        const mine = now.current.draft;
         void refetch().then((fresh) => {
           if (mine !== null) {
             enqueue({ ...mine, onVersion: fresh.version });

@@ -1,7 +1,7 @@
 import { useTheme } from '@mui/material';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BodyShape, PlannedCoat } from '../api/types';
-import { moveReach, resetReach } from '../bench/document';
+import { moveReach, reachOf, resetReach } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
@@ -45,7 +45,7 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
   const reachNow = (event: PointerEvent<SVGGElement>, d: Drag) =>
     reachAfterDrag(d.reach, d.centre, d.at, d.from, toMm(event));
   const key = (event: KeyboardEvent<SVGGElement>, coat: PlannedCoat) => {
-    const reach = reachAfterKey(event.key, event.shiftKey, coat.reach?.value ?? 0);
+    const reach = reachAfterKey(event.key, event.shiftKey, reachOf(document, coat));
     if (reach !== null) {
       event.preventDefault();
       handle.change(moveReach(document, plan.sequence, coat.id, coat.name, reach));

@@ -1,7 +1,7 @@
 import { Box, useTheme } from '@mui/material';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { JobPlan, PlannedCoat, UnitSystem } from '../api/types';
-import { moveReach, resetReach } from '../bench/document';
+import { moveReach, reachOf, resetReach } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatMm, formatQuantity } from '../kit/units';
@@ -263,7 +263,7 @@ function Grip({ coat, y, scale, units, handle, svg, onChoose }: Omit<RowProps, '
   const reachAt = (event: PointerEvent, start: { x: number; reach: number }) =>
     Math.max(0, Math.round(start.reach + (toChart(event) - start.x) / scale.perMm));
   const key = (event: KeyboardEvent) => {
-    const to = reachAfterKey(event.key, event.shiftKey, reach);
+    const to = reachAfterKey(event.key, event.shiftKey, reachOf(document, coat));
     if (to !== null) {
       event.preventDefault();
       handle.change(moveReach(document, plan.sequence, coat.id, coat.name, to));
