@@ -215,6 +215,14 @@ test('variants are ranked with reasons, struck and brought back; the let-down se
   await expect(page.getByRole('region', { name: 'Let-down set' })).toContainText(
     /Hiding sticker beside the repair: spray until black and grey differ by \d+%/,
   );
+  // One press, and the plan sprays that many; the verdict judges the colour at that number.
+  await page.getByRole('button', { name: /Spray \d\.\d coats in the plan/ }).click();
+  await saved(page);
+  await expect(page.getByRole('button', { name: /The plan sprays \d\.\d coats/ })).toBeDisabled();
+  await station(page, 'Blend').click();
+  await expect(page.getByRole('slider', { name: /Effect 1 reaches/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('slider', { name: /Effect 1 reaches/ })).toHaveCount(0);
 });
 
 test('readings go out in three formats and come back in', async ({ page }) => {

@@ -64,6 +64,7 @@ final readonly class ColourDesk
             $spec->air(),
             $spec->pigment(),
             self::mayPractise($job, $plan),
+            $spec->plan->effectCoats,
         );
 
         return new DeskView(
@@ -122,7 +123,7 @@ final readonly class ColourDesk
         $samples = $job->samples()->get();
         $events = $job->colourEvents()->with('user')->get()->whereIn('kind', self::GATE)->sortByDesc('id')->values();
         $passed = self::passed($events, Fingerprint::of($plan), $samples);
-        $pair ??= Pair::of($job);
+        $pair = ($pair ?? Pair::of($job))->at($plan->job->plan->effectCoats);
         $comparison = $pair->comparison();
         $verdict = $comparison === null ? null : CardVerdict::of($comparison, self::needs($plan)->of($comparison));
 

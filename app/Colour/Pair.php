@@ -16,6 +16,8 @@ use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Ranking;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
+use Kalopsis\Tint\LetDownCard;
+use Kalopsis\Tint\LetDownFit;
 use RuntimeException;
 
 /**
@@ -24,6 +26,7 @@ use RuntimeException;
  */
 final readonly class Pair
 {
+    /** @param list<LetDownCard> $letDown cards of a let-down set */
     private function __construct(
         public ?Measurement $car,
         public ?Measurement $card,
@@ -31,6 +34,7 @@ final readonly class Pair
         public int $cards,
         public bool $simulated = false,
         public ?EyeVerdict $seen = null,
+        private array $letDown = [],
     ) {}
 
     public static function none(): self
@@ -41,7 +45,7 @@ final readonly class Pair
     public static function of(RepairJob $job): self
     {
         $car = null;
-        $cards = $known = [];
+        $cards = $known = $letDown = [];
         $count = 0;
         $carSimulated = false;
         foreach ($job->samples()->get()->sortBy('number') as $sample) {
@@ -58,6 +62,10 @@ final readonly class Pair
                 $car ??= self::measurement($sample->mean['measurement']);
             } elseif ($sample->kind === SampleKind::Card) {
                 $cards[$sample->id] = self::measurement($sample->mean['measurement']);
+                $coats = $sample->details['letDownCoats'] ?? null;
+                if (is_int($coats) || is_float($coats)) {
+                    $letDown[] = new LetDownCard($sample->id, (float) $coats, $cards[$sample->id]);
+                }
             }
         }
         $best = $car === null ? null : Ranking::against($car, $cards)[0]->id ?? null;
@@ -69,7 +77,26 @@ final readonly class Pair
             $count,
             $best !== null && ($carSimulated || self::isSimulated($known[$best])),
             $best === null ? self::seen($job, $known) : null,
+            $letDown,
         );
+    }
+
+    /** The same where the plan took its number of effect coats over from the let-down set: the colour at that number. */
+    public function at(?float $effectCoats): self
+    {
+        if ($effectCoats === null || $this->car === null) {
+            return $this;
+        }
+
+        try {
+            $card = LetDownFit::at($this->car, $this->letDown, $effectCoats);
+        } catch (CannotCompare) {
+            $card = null;
+        }
+
+        return $card === null
+            ? $this
+            : new self($this->car, $card, $this->cardId, $this->cards, $this->simulated, null, $this->letDown);
     }
 
     /**

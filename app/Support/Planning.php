@@ -30,8 +30,11 @@ final readonly class Planning
             default => Pair::of($job),
         };
 
+        $spec = $this->read($document, $workshopId);
+        $pair = $pair->at($spec->plan->effectCoats);
+
         return $this->planner()
-            ->plan($this->read($document, $workshopId), $pair->car, $pair->card, $pair->seen)
+            ->plan($spec, $pair->car, $pair->card, $pair->seen)
             ->fromSimulated($pair->simulated);
     }
 

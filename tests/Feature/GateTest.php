@@ -193,3 +193,36 @@ it('keeps a pass for what does not change the colour', function (array $change):
     'a degree in the booth' => [['booth' => ['temperatureC' => 22.5]]],
     'a practice mark' => [['practice' => true]],
 ]);
+
+it('judges the colour at the number of coats that a let-down set said, once the plan takes it over', function (): void {
+    $job = $this->open($this->painter(realShop()), [
+        'colour' => ['name' => 'Copper Dusk', 'code' => 'CD-11', 'finish' => 'metallic-dark', 'undercoatShade' => 5],
+    ]);
+    // Darker with every coat; the car lies between the second and the third card.
+    $labs = fn (float $coats): array => array_map(
+        fn (float $l): array => [$l * 0.8 ** $coats, 5.0 + 0.8 * $coats, 6.0 + 1.2 * $coats],
+        [15 => 110.0, 25 => 85.0, 45 => 50.0, 75 => 30.0, 110 => 26.0],
+    );
+    $card = '';
+    foreach ([['car', 'The car', 2.3], ['card', 'One', 1.0], ['card', 'Two', 2.0], ['card', 'Three', 3.0]] as [$kind, $name, $coats]) {
+        $id = addSample($job, $kind, $name, $kind === 'card' ? ['letDownCoats' => $coats, 'spraying' => sprayedAsPlanned($job)] : []);
+        $card = $name === 'Two' ? $id : $card;
+        $this->postJson("/api/jobs/{$job->id}/colour/samples/{$id}/readings", [
+            'readings' => array_fill(0, 3, [
+                'geometry' => '15-25-45-75-110',
+                'viewing' => 'D65/10',
+                'labs' => $labs($coats),
+            ]),
+        ])->assertCreated();
+    }
+    $before = $this->getJson("/api/jobs/{$job->id}/colour");
+    expect($before->json('letDown.coats'))->toEqualWithDelta(2.3, 0.15);
+    $change = ['colour' => ['name' => 'Copper Dusk', 'code' => 'CD-11', 'finish' => 'metallic-dark', 'undercoatShade' => 5]];
+    $this->save($job, [...$change, 'plan' => ['effectCoats' => $before->json('letDown.coats')]], 1)->assertSuccessful();
+    $after = $this->getJson("/api/jobs/{$job->id}/colour");
+    expect(onDesk($after, $card)['verdict']['gapIndex'])
+        ->toBeLessThan(onDesk($before, $card)['verdict']['gapIndex'])
+        ->and(onDesk($after, $card)['verdict']['grade'])
+        ->toBe('butt');
+    $this->save($job, [...$change, 'plan' => ['effectCoats' => 90]], 2)->assertUnprocessable();
+});

@@ -143,7 +143,7 @@ final class SimulationController extends Controller
     public function ways(DocumentRequest $request, RepairJob $job): JsonResponse
     {
         $spec = $this->read($request, $job);
-        $pair = Pair::of($job);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats);
         $ways = WayOutlook::all(
             $spec,
             (new WorkshopCatalogue($job->workshop_id))->schools(),
@@ -180,10 +180,11 @@ final class SimulationController extends Controller
     ]
     public function cures(DocumentRequest $request, RepairJob $job): JsonResponse
     {
-        $pair = Pair::of($job);
+        $spec = $this->read($request, $job);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats);
 
         return new JsonResponse(
-            Cures::of($this->read($request, $job), $this->planning->planner(), $pair->car, $pair->card),
+            Cures::of($spec, $this->planning->planner(), $pair->car, $pair->card),
             200,
             [],
             JSON_UNESCAPED_UNICODE,
@@ -210,9 +211,10 @@ final class SimulationController extends Controller
     {
         // Some dozens of plans, on a busy machine and a large car: longer than one request usually takes.
         set_time_limit(self::SEARCH_SECONDS);
-        $pair = Pair::of($job);
+        $spec = $this->read($request, $job);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats);
         $found = SmallestBlend::of(
-            $this->read($request, $job),
+            $spec,
             (new WorkshopCatalogue($job->workshop_id))->schools(),
             $this->planning->planner(),
             $pair->car,

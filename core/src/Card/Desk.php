@@ -35,6 +35,7 @@ final readonly class Desk
      * @param list<DeskSample> $samples
      * @param ?Spraying $plan how the plan sprays; null while there is no plan
      * @param bool $practice may simulated readings pass here?
+     * @param ?float $effectCoats coats of the effect layer that the plan took over from a let-down set
      */
     public static function judge(
         array $samples,
@@ -45,6 +46,7 @@ final readonly class Desk
         Air $air,
         Pigment $pigment,
         bool $practice = false,
+        ?float $effectCoats = null,
     ): self {
         $car = null;
         $labs = $variants = [];
@@ -64,6 +66,8 @@ final readonly class Desk
         foreach ($ranks as $i => $ranked) {
             $places[$ranked->id] = [$ranked, $i + 1];
         }
+        $at = $effectCoats === null ? null : self::atCoats($car?->mean, $samples, $effectCoats);
+        $atCoats = $car?->mean === null || $at === null ? null : self::compared($car->mean, $at);
         $out = [];
         foreach ($samples as $sample) {
             [$ranked, $place] = $places[$sample->id] ?? [null, null];
@@ -77,7 +81,9 @@ final readonly class Desk
                 if ($sample->spraying !== null && $plan !== null && $sample->mean !== null) {
                     $against = AgainstPlan::of($sample->spraying, $plan, $sample->mean, $product, $system, $air, $pigment);
                 }
-                $verdict = $comparison === null ? null : CardVerdict::of($comparison, $needs->of($comparison));
+                // Where the plan takes its number of coats from a set, the colour at that number is judged, not this card's.
+                $judged = $sample->letDownCoats === null ? $comparison : $atCoats ?? $comparison;
+                $verdict = $judged === null ? null : CardVerdict::of($judged, $needs->of($judged));
                 $gate = Gate::of(
                     $verdict,
                     $sample->spraying === null || $plan === null
@@ -117,8 +123,35 @@ final readonly class Desk
         return $seen === null ? null : $needs->byEye($seen);
     }
 
+    /**
+     * What the plan's number of effect coats would measure.
+     *
+     * @param list<DeskSample> $samples
+     */
+    public static function atCoats(?Measurement $car, array $samples, float $coats): ?Measurement
+    {
+        try {
+            return $car === null ? null : LetDownFit::at($car, self::letDownCards($samples), $coats);
+        } catch (CannotCompare) {
+            return null;
+        }
+    }
+
     /** @param list<DeskSample> $samples */
     private static function letDown(?Measurement $car, array $samples): ?LetDown
+    {
+        try {
+            return $car === null ? null : LetDownFit::of($car, self::letDownCards($samples));
+        } catch (CannotCompare) {
+            return null;
+        }
+    }
+
+    /**
+     * @param list<DeskSample> $samples
+     * @return list<LetDownCard>
+     */
+    private static function letDownCards(array $samples): array
     {
         $cards = [];
         foreach ($samples as $sample) {
@@ -132,11 +165,7 @@ final readonly class Desk
             }
         }
 
-        try {
-            return $car === null ? null : LetDownFit::of($car, $cards);
-        } catch (CannotCompare) {
-            return null;
-        }
+        return $cards;
     }
 
     private static function compared(Measurement $car, Measurement $other): ?Comparison

@@ -29,6 +29,7 @@ final class PassFallen
                 'reducer' => 'The reducer is another.',
                 'repairs' => 'A repair was moved, added, taken away or prepared otherwise.',
                 'ends' => 'Colour ends at other gaps.',
+                'effectCoats' => 'The number of effect coats is another.',
             ] as $part => $says
         ) {
             if (($then[$part] ?? null) !== ($now[$part] ?? null)) {

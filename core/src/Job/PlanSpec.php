@@ -21,6 +21,7 @@ final readonly class PlanSpec
      * @param array<string, SideChoice> $sides by "panel|neighbour"
      * @param array<string, MixRatio> $ratios by product role
      * @param ?Reducer $reducer set by hand; null: the advised one
+     * @param ?float $effectCoats coats of the effect layer that a let-down set said; null: as a card was sprayed
      */
     public function __construct(
         public string $school,
@@ -33,6 +34,7 @@ final readonly class PlanSpec
         public array $ratios,
         public float $remainderMl,
         public ?Reducer $reducer = null,
+        public ?float $effectCoats = null,
     ) {}
 
     public function with(?GunChoice $gun = null, ?SideChoice $side = null, string $sideKey = ''): self
@@ -48,6 +50,7 @@ final readonly class PlanSpec
             $this->ratios,
             $this->remainderMl,
             $this->reducer,
+            $this->effectCoats,
         );
     }
 
@@ -65,6 +68,7 @@ final readonly class PlanSpec
             $this->ratios,
             $this->remainderMl,
             $this->reducer,
+            $this->effectCoats,
         );
     }
 }

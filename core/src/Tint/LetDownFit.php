@@ -40,6 +40,43 @@ final class LetDownFit
      */
     public static function of(Measurement $car, array $cards): ?LetDown
     {
+        $fit = self::fitted($car, $cards);
+        if ($fit === null) {
+            return null;
+        }
+        [$cards, $counts, $paths, $spectral] = $fit;
+        $at = fn (float $coats): array => self::colours($paths, $coats, $spectral, $car);
+        $nearest = self::nearest(
+            $at,
+            $car,
+            max(0.0, $counts[0] - self::BEYOND),
+            $counts[count($counts) - 1] + self::BEYOND,
+        );
+
+        return self::result($at, $car, $cards, $counts, $paths, $nearest, $spectral);
+    }
+
+    /**
+     * What the car would measure with so many coats, by the fitted path; null while there are too few cards.
+     *
+     * @param list<LetDownCard> $cards
+     * @throws CannotCompare
+     */
+    public static function at(Measurement $car, array $cards, float $coats): ?Measurement
+    {
+        $fit = self::fitted($car, $cards);
+
+        return $fit === null ? null : Measurement::ofLabs(self::colours($fit[2], $coats, $fit[3], $car));
+    }
+
+    /**
+     * @param list<LetDownCard> $cards
+     * @return ?array{list<LetDownCard>, list<float>, array<int, array<int, AbsorptionPath>>, bool} cards by their coats,
+     *         their counts, a path for each angle and channel, and whether channels are wavelengths
+     * @throws CannotCompare
+     */
+    private static function fitted(Measurement $car, array $cards): ?array
+    {
         usort($cards, fn (LetDownCard $a, LetDownCard $b): int => $a->coats <=> $b->coats);
         $counts = array_map(fn (LetDownCard $c): float => $c->coats, $cards);
         if (count(array_unique(array_map(strval(...), $counts))) < self::LEAST_CARDS) {
@@ -72,15 +109,8 @@ final class LetDownFit
                 $paths[$angle][$channel] = AbsorptionPath::fit($counts, array_values($values));
             }
         }
-        $at = fn (float $coats): array => self::colours($paths, $coats, $spectral, $car);
-        $nearest = self::nearest(
-            $at,
-            $car,
-            max(0.0, $counts[0] - self::BEYOND),
-            $counts[count($counts) - 1] + self::BEYOND,
-        );
 
-        return self::result($at, $car, $cards, $counts, $paths, $nearest, $spectral);
+        return [$cards, $counts, $paths, $spectral];
     }
 
     /**

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Kalopsis\Colour\Difference\Ciede2000;
 use Kalopsis\Colour\Exception\CannotCompare;
 use Kalopsis\Colour\Illuminant;
 use Kalopsis\Colour\Lab;
@@ -54,6 +55,14 @@ it('goes darker, deeper and redder with every coat of tinted clear (common pract
     $blue = fn (float $c): Lab => copper($c, ['alu-coarse' => 55.0], ['blue-red' => 8.0])->at(25);
     expect($blue(2.0)->b)->toBeLessThan($blue(1.0)->b);
 });
+
+it('knows the colour at any number of coats, as it would be sprayed', function (float $coats): void {
+    $there = LetDownFit::at(copper(2.0), copperSet(), $coats);
+    foreach (copper($coats)->labs as $angle => $lab) {
+        expect(Ciede2000::between($lab, $there?->at($angle) ?? Lab::of(0, 0, 0, $lab->viewing)))->toBeLessThan(0.15);
+    }
+    expect(LetDownFit::at(copper(2.0), array_slice(copperSet(), 0, 2), $coats))->toBeNull();
+})->with([1.2, 1.75, 2.3, 2.9]);
 
 it('finds the number of coats between the cards, from spectra and from Lab', function (float $coats, bool $labOnly): void {
     $car = $labOnly ? Measurement::ofLabs(copper($coats)->labs) : copper($coats);

@@ -1201,6 +1201,8 @@ export interface components {
             remainderMl?: number;
             /** @description left out: the advised one */
             reducer?: string | null;
+            /** @description as a let-down set said */
+            effectCoats?: number | null;
         };
         JobDocument: {
             format?: string;

@@ -11,6 +11,7 @@ import {
   movedShape,
   moveReach,
   reachOf,
+  setEffectCoats,
   nextRepairId,
   removeRepair,
   removeStep,
@@ -141,6 +142,19 @@ describe('changing a job document', () => {
     const adopted = adoptBlend(own, found).document.plan;
     expect(adopted).toEqual({ school: 'outside-in', sides: [], usual: 0.2, gun: 'small' });
     expect(adoptBlend(own, { ...found, sequence: steps }).document.plan.sequence).toEqual(steps);
+  });
+
+  it('takes over 2.3 effect coats as two full ones and a thin one, where the old ones went', () => {
+    const taken = setEffectCoats(job, steps, 2.3).document.plan;
+    const layer = taken.sequence?.filter((s) => s.kind === 'base' || s.kind === 'half') ?? [];
+    expect(layer.map((s) => s.film)).toEqual([1, 1, 0.3]);
+    expect(new Set(layer.map((s) => s.id)).size).toBe(3);
+    expect(taken.effectCoats).toBe(2.3);
+    expect(taken.sequence?.at(-1)?.kind).toBe('clear');
+    expect(
+      setSchool(setEffectCoats(job, steps, 2.3).document, 'outside-in', '').document.plan.effectCoats,
+    ).toBeUndefined();
+    expect(setEffectCoats(job, steps, 3).document.plan.sequence?.filter((s) => s.kind === 'half')).toEqual([]);
   });
 
   it('counts from what is on screen, also while the answer to the last press is on its way', () => {

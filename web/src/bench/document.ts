@@ -287,12 +287,44 @@ const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'
   const kept = { ...plan, school };
   delete kept.sequence;
   delete kept.usual;
+  delete kept.effectCoats;
   return kept;
 };
 
 /** Another school sprays other coats: what was changed of the old ones no longer means anything. */
 export const setSchool = (document: JobDocument, school: string, name: string): Change =>
   changed(document, { plan: asSchool(document.plan, school) }, `School: ${name}`);
+
+/**
+ * As many full coats of the effect layer as a let-down set said, and a thin one for the rest; they go where the coats
+ * they take the place of went.
+ */
+export function setEffectCoats(document: JobDocument, planned: readonly CoatStep[], coats: number): Change {
+  const layer = new Set<CoatStep['kind']>(['base', 'half']);
+  const steps = stepsOf(document, planned);
+  const old = steps.filter((s) => layer.has(s.kind));
+  const first = steps.findIndex((s) => layer.has(s.kind));
+  const full = Math.floor(coats + 0.05);
+  const rest = Math.round((coats - full) * 20) / 20;
+  const last = old.at(-1);
+  if (last === undefined) {
+    return sequenced(document, steps, 'Effect coats');
+  }
+  const fresh: CoatStep[] = [];
+  for (let i = 0; i < full; i++) {
+    const like = old[Math.min(i, old.length - 1)] ?? last;
+    fresh.push({ ...like, kind: 'base', film: 1, id: freeStepId(fresh, 'base'), name: `Effect ${i + 1}` });
+  }
+  if (rest >= 0.05) {
+    fresh.push({ ...last, kind: 'half', film: rest, id: 'part', name: `Effect, ${rest} of a coat` });
+  }
+  const others = (from: number, to?: number) => steps.slice(from, to).filter((s) => !layer.has(s.kind));
+  const change = sequenced(document, [...others(0, first), ...fresh, ...others(first)], `${coats} effect coats`);
+  return {
+    ...change,
+    document: { ...change.document, plan: { ...change.document.plan, effectCoats: Math.round(coats * 100) / 100 } },
+  };
+}
 
 /** Where a coat reaches to by what is on screen: set by hand, also while the answer is still on its way, or computed. */
 export function reachOf(document: JobDocument, coat: { id: string; reach: { value: number } | null }): number {

@@ -160,7 +160,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
                   )}
                 </Box>
               )}
-              <LetDownPanel desk={desk} />
+              <LetDownPanel desk={desk} handle={handle} />
               {card !== null && car?.reading != null && card.reading !== null && !desk.isLetDownColour && (
                 <TintPanel
                   key={card.id}

@@ -1,11 +1,13 @@
-import { Box, Typography, useTheme } from '@mui/material';
+import { Box, Button, Stack, Typography, useTheme } from '@mui/material';
 import type { ColourDesk } from '../api/types';
+import { setEffectCoats } from '../bench/document';
+import type { BenchHandle } from '../bench/useBench';
 
 const W = 640;
 const H = 190;
 
 /** The colour's way through the number of coats: how far from the car at each, and where it passes nearest. */
-export function LetDownPanel({ desk }: { desk: ColourDesk }) {
+export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: BenchHandle }) {
   const { tokens } = useTheme();
   const fit = desk.letDown;
   if (!desk.isLetDownColour) {
@@ -24,6 +26,8 @@ export function LetDownPanel({ desk }: { desk: ColourDesk }) {
       </Box>
     );
   }
+  const rounded = Math.round(fit.coats * 20) / 20;
+  const taken = Math.abs((handle.document.plan.effectCoats ?? 0) - rounded) < 0.001;
   const first = fit.path[0]?.coats ?? 1;
   const last = fit.path.at(-1)?.coats ?? 3;
   const from = Math.min(first, fit.coats) - 0.15;
@@ -41,6 +45,18 @@ export function LetDownPanel({ desk }: { desk: ColourDesk }) {
         <strong>{fit.coats.toFixed(1)} coats</strong> come nearest: {fit.overall.toFixed(1)} off over all angles, worst
         at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {fit.says}
       </Typography>
+      <Stack direction="row" sx={{ gap: 1.5, alignItems: 'center', my: 1, flexWrap: 'wrap' }}>
+        <Button
+          variant="contained"
+          disabled={taken}
+          onClick={() => handle.change(setEffectCoats(handle.document, handle.plan.sequence, rounded))}
+        >
+          {taken ? `The plan sprays ${fit.coats.toFixed(1)} coats` : `Spray ${fit.coats.toFixed(1)} coats in the plan`}
+        </Button>
+        {taken && (
+          <Typography variant="body2">The verdict judges the colour at that number, on the fitted path.</Typography>
+        )}
+      </Stack>
       <Typography sx={{ mb: 1 }}>
         Hiding sticker beside the repair: spray until black and grey differ by{' '}
         <strong>{fit.stickerPercent.toFixed(0)}%</strong> of what they did bare.
