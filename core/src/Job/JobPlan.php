@@ -153,7 +153,8 @@ final readonly class JobPlan implements JsonSerializable
             'figure' => $need->figure(),
             'certainty' => $need->certainty->value,
             'fades' => $need->fades,
-            'room' => $need->roomMm === null ? null : Quantity::mm($need->roomMm),
+            // Rounded down, as at each side.
+            'room' => $need->roomMm === null ? null : Quantity::mm(floor($need->roomMm)),
             'blend' => Quantity::mm($need->blendMm),
             'limit' => $this->blend->limitMm() === null ? null : Quantity::mm($this->blend->limitMm()),
             'usual' => Quantity::mm($need->usualMm),

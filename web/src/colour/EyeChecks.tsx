@@ -47,7 +47,7 @@ export function EyeChecks({
         What the eye says
       </Typography>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Looks">
-        <Table size="small">
+        <Table size="small" sx={{ '& td, & th': { px: 0.5 } }}>
           <TableHead>
             <TableRow>
               <TableCell>Light</TableCell>
@@ -59,7 +59,7 @@ export function EyeChecks({
           <TableBody>
             {desk.choices.lights.map((light) => (
               <TableRow key={light.key}>
-                <TableCell component="th" scope="row" sx={{ whiteSpace: 'nowrap' }}>
+                <TableCell component="th" scope="row" sx={{ maxWidth: 92 }}>
                   {light.name}
                 </TableCell>
                 {desk.choices.from.map((from) => {
@@ -77,7 +77,11 @@ export function EyeChecks({
                         }}
                       >
                         {desk.choices.eyes.map((eye) => (
-                          <ToggleButton key={eye.key} value={eye.key} sx={{ px: 1, lineHeight: 1.15, minWidth: 58 }}>
+                          <ToggleButton
+                            key={eye.key}
+                            value={eye.key}
+                            sx={{ px: 0.75, lineHeight: 1.15, minWidth: 50, fontSize: '0.875rem' }}
+                          >
                             {eye.name}
                           </ToggleButton>
                         ))}

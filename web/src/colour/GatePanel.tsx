@@ -73,7 +73,7 @@ export function GatePanel({
           <Lines phrases={gate.stops} severity="stop" />
           <Lines phrases={gate.questions} severity="look-out" />
           <Lines phrases={gate.notes} severity="note" />
-          {gate.simulated && <Simulated />}
+          {card.eyes.length === 0 && <ToTheLooks words="Hold the card to the car" />}
           {gate.open && gate.wantsReason && (
             <TextField
               label="Why it passes all the same"
@@ -164,6 +164,22 @@ export function Simulated() {
   );
 }
 
+function ToTheLooks({ words }: { words: string }) {
+  return (
+    <Button
+      variant="outlined"
+      fullWidth
+      onClick={() => {
+        const looks = document.getElementById('looks');
+        looks?.scrollIntoView({ block: 'start' });
+        looks?.querySelector<HTMLElement>('button')?.focus({ preventScroll: true });
+      }}
+    >
+      {words}
+    </Button>
+  );
+}
+
 /** Why a pass no longer holds, what still does, and what to do about it. */
 function Fallen({ desk }: { desk: ColourDesk }) {
   const by = desk.samples.find((s) => s.id === desk.fallen?.sample)?.name ?? 'A card';
@@ -178,12 +194,7 @@ function Fallen({ desk }: { desk: ColourDesk }) {
       <Typography variant="body2" sx={{ mb: 1 }}>
         Its readings and what was seen of it still hold. Hold the card to the car again, then pass it for this plan.
       </Typography>
-      <Button
-        variant="outlined"
-        onClick={() => document.getElementById('looks')?.scrollIntoView({ block: 'start', behavior: 'smooth' })}
-      >
-        Hold the card to the car again
-      </Button>
+      <ToTheLooks words="Hold the card to the car again" />
     </Box>
   );
 }

@@ -61,7 +61,12 @@ export function SampleRail({
           >
             {s.name}
           </Typography>
-          <Typography component="span" variant="caption" color="text.secondary" noWrap sx={{ display: 'block' }}>
+          <Typography
+            component="span"
+            variant="caption"
+            color="text.secondary"
+            sx={{ display: 'block', lineHeight: 1.3, minHeight: '2.6em' }}
+          >
             {s.struck ? (
               'struck'
             ) : s.reading === null ? (
