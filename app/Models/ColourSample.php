@@ -20,7 +20,8 @@ use Kalopsis\Card\SampleKind;
  * @property SampleKind $kind
  * @property string $name
  * @property array<string, mixed> $details
- * @property ?array{measurement: array<string, mixed>, shots: int, spots: int, outliers: list<string>, spread: float, sources?: list<string>,
+ * @property ?array{measurement: array<string, mixed>, shots: int, spots: int, outliers: list<string>, spread: float,
+ *           sources?: list<string>,
  *           surfaces: list<string>} $mean
  * @property ?Carbon $struck_at
  * @property Carbon $created_at

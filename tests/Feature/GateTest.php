@@ -205,7 +205,8 @@ it('judges the colour at the number of coats that a let-down set said, once the 
     );
     $card = '';
     foreach ([['car', 'The car', 2.3], ['card', 'One', 1.0], ['card', 'Two', 2.0], ['card', 'Three', 3.0]] as [$kind, $name, $coats]) {
-        $id = addSample($job, $kind, $name, $kind === 'card' ? ['letDownCoats' => $coats, 'spraying' => sprayedAsPlanned($job)] : []);
+        $how = $kind === 'card' ? ['letDownCoats' => $coats, 'spraying' => sprayedAsPlanned($job)] : [];
+        $id = addSample($job, $kind, $name, $how);
         $card = $name === 'Two' ? $id : $card;
         $this->postJson("/api/jobs/{$job->id}/colour/samples/{$id}/readings", [
             'readings' => array_fill(0, 3, [

@@ -147,8 +147,8 @@ final readonly class Gate implements JsonSerializable
     }
 
     /**
-     * @return array{open: bool, wantsReason: bool, stops: list<Phrase>, questions: list<Phrase>, notes: list<Phrase>, byEye: bool,
-     *         simulated: bool}
+     * @return array{open: bool, wantsReason: bool, stops: list<Phrase>, questions: list<Phrase>, notes: list<Phrase>,
+     *         byEye: bool, simulated: bool}
      */
     public function jsonSerialize(): array
     {

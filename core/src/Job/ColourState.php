@@ -39,7 +39,12 @@ final readonly class ColourState
                     Severity::LookOut,
                     true,
                 ),
-                $passed !== null => new Station('booth', Phrase::of($byEye ? 'open: the card passed by eye' : 'open: the card passed'), Severity::Note, true),
+                $passed !== null => new Station(
+                    'booth',
+                    Phrase::of($byEye ? 'open: the card passed by eye' : 'open: the card passed'),
+                    Severity::Note,
+                    true,
+                ),
                 default => new Station(
                     'booth',
                     Phrase::of($best === null ? 'locked: no card' : 'locked: card not passed'),

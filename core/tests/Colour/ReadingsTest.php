@@ -257,7 +257,8 @@ it('takes a finish apart into body and flake and puts it together again', functi
         ->toBeGreaterThan($fit->at(110, FlakeLobe::level(Flakes::of(FlakeGrade::Medium)))->y);
     $real = silverTruth();
     foreach ($real->labs as $angle => $lab) {
-        expect(EffectFit::of($real, Flakes::of(FlakeGrade::Medium))->at($angle, FlakeLobe::level(Flakes::of(FlakeGrade::Medium)))->y)->toEqualWithDelta($lab->xyz()->y, 1e-6);
+        $medium = Flakes::of(FlakeGrade::Medium);
+        expect(EffectFit::of($real, $medium)->at($angle, FlakeLobe::level($medium))->y)->toEqualWithDelta($lab->xyz()->y, 1e-6);
     }
 });
 

@@ -155,7 +155,12 @@ it('loses more from further away, at higher pressure, in hotter air, with faster
         float $mm = 170.0,
         float $c = 22.0,
         ReducerGrade $g = ReducerGrade::Standard,
-    ): float => Flight::loss(new GunSetUp($bar, $mm, 50.0), Volatile::of(Carrier::Solvent, Reducer::of($g)), new Air($c, 50.0), 0.16);
+    ): float => Flight::loss(
+        new GunSetUp($bar, $mm, 50.0),
+        Volatile::of(Carrier::Solvent, Reducer::of($g)),
+        new Air($c, 50.0),
+        0.16,
+    );
     expect($loss(mm: 250.0))
         ->toBeGreaterThan($loss())
         ->and($loss(bar: 2.0))

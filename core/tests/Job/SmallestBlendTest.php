@@ -24,7 +24,7 @@ use Kalopsis\Units\UnitSystem;
 /** How many random jobs are tried; docs/model.md section 12 says what 200 came to. */
 function jobsToTry(): int
 {
-    return (int) (getenv('KALOPSIS_JOBS') ?: 6);
+    return (int) (getenv('KALOPSIS_JOBS') ?: 3);
 }
 
 /** @param array<string, mixed> $change */

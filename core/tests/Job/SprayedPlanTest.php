@@ -407,7 +407,7 @@ it('says in words why a pass fell', function (array $change, string $says): void
         ),
     );
     $before = Bodies::planned($steps([]));
-    $after = Bodies::planned(array_replace_recursive(isset($change['base-3']) ? $steps($change['base-3']) : $steps([]), $change['job'] ?? []));
+    $after = Bodies::planned(array_replace_recursive($steps($change['base-3'] ?? []), $change['job'] ?? []));
     $kept = json_decode((string) json_encode(Fingerprint::snapshot($before)), true);
     $because = array_map(fn ($p): string => $p->in(UnitSystem::Metric), PassFallen::because($kept, $after));
     expect(Fingerprint::of($after))

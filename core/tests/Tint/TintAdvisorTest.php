@@ -63,7 +63,10 @@ function readAgain(Measurement $truth, Random $chance, float $scale): Measuremen
         $slope = $next === $before ? 0.0 : log($truth->at($next)->xyz()->y / $truth->at($before)->xyz()->y) / ($next - $before);
         $spectra[$angle] = Spectrum::of(
             array_map(
-                fn (float $v): float => max(0.0, $v * $whole * (1.0 + $slope * $rocks) * (1.0 + 0.0008 * $scale * $chance->normal())),
+                fn (float $v): float => max(
+                    0.0,
+                    $v * $whole * (1.0 + $slope * $rocks) * (1.0 + 0.0008 * $scale * $chance->normal()),
+                ),
                 $spectrum->values,
             ),
         );
@@ -199,7 +202,7 @@ it('blames how the card was sprayed before any toner', function (): void {
     while ($tried < 40) {
         $cup = randomFormula($chance, true);
         $truth = Colours::of(new EffectModel($library), $cup->grams);
-        // Only the card is off: its flakes landed drier or wetter, by the lobe of docs/model.md section 8 in the flake's own light.
+        // Only the card is off: its flakes landed drier or wetter, by the lobe of docs/model.md section 8.
         $fit = EffectFit::of($truth, $cup->flakes($library) ?? Flakes::of(FlakeGrade::Medium));
         $flakes = $cup->flakes($library) ?? Flakes::of(FlakeGrade::Medium);
         $dryness = 0.3 + 0.6 * $chance->uniform();
