@@ -366,21 +366,23 @@ it(
 );
 
 it('is as bad as its worst part, whichever that is', function (): void {
-    // Hot and fast, strokes far apart, many thin coats: nothing but stripes is wrong with it.
+    // Hot and fast, full coats from strokes far apart: nothing but stripes is wrong with it.
     $striped = Sprayed::outlook(
         Sprays::simulation(
-            Sprays::stepped(null, 3, ['film' => 0.3, 'gun' => ['overlapPercent' => 20]]),
+            Sprays::stepped(null, 3, ['film' => 1.0, 'gun' => ['overlapPercent' => 10]]),
             Finish::assumed(FinishClass::MetallicLight, 3, 0.0),
-            new Air(38.0, 50.0),
+            new Air(40.0, 50.0),
             ReducerGrade::Fast,
         ),
         900.0,
         [],
     );
     expect($striped->parts[Part::Stripes->value])
-        ->toBeGreaterThan($striped->worst()->worst)
+        ->toBeGreaterThan(1.0)
         ->and($striped->index())
-        ->toBe(max($striped->parts[Part::Stripes->value], $striped->parts[Part::Hiding->value]));
+        ->toBe($striped->parts[Part::Stripes->value])
+        ->and($striped->fault())
+        ->toBe(Part::Stripes);
 });
 
 it('knows the ripple of parabolic strokes side by side: exact at 1 - 1/n, an upper bound between', function (
