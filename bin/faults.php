@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Would a test notice? Puts one deliberate fault after another into the core and runs its tests: every named constant
- * of the rooms below times 0.75 and 1.33, and the changed lines of core/tests/faults.json. Writes docs/faults.md.
+ * of the rooms below times 0.75 and 1.33, and the changed lines of core/tests/faults.json. Writes var/faults/results.json;
+ * docs/faults.md keeps the last result.
  *   php bin/faults.php [--jobs=2] [--only=TEXT] [--lines | --constants]
  */
 
