@@ -64,7 +64,7 @@ final readonly class ColourDesk
             $spec->air(),
             $spec->pigment(),
             self::mayPractise($job, $plan),
-            $spec->plan->effectCoats,
+            $spec->plan->effectCoats(),
         );
 
         return new DeskView(
@@ -75,7 +75,7 @@ final readonly class ColourDesk
             $events,
             $formula,
             $spraying,
-            self::passed($events, Fingerprint::of($plan), $samples),
+            self::passed($events, Fingerprint::of($plan), $samples, self::mayPractise($job, $plan)),
             self::fallen($events, $plan, $samples),
             self::mayPractise($job, $plan),
         );
@@ -122,8 +122,8 @@ final readonly class ColourDesk
         $plan ??= $this->plan($job);
         $samples = $job->samples()->get();
         $events = $job->colourEvents()->with('user')->get()->whereIn('kind', self::GATE)->sortByDesc('id')->values();
-        $passed = self::passed($events, Fingerprint::of($plan), $samples);
-        $pair = ($pair ?? Pair::of($job))->at($plan->job->plan->effectCoats);
+        $passed = self::passed($events, Fingerprint::of($plan), $samples, self::mayPractise($job, $plan));
+        $pair = ($pair ?? Pair::of($job))->at($plan->job->plan->effectCoats());
         $comparison = $pair->comparison();
         $verdict = $comparison === null ? null : CardVerdict::of($comparison, self::needs($plan)->of($comparison));
 
@@ -161,14 +161,22 @@ final readonly class ColourDesk
      * @param Collection<int, ColourEvent> $events newest first
      * @param Collection<int, ColourSample> $samples
      */
-    private static function passed(Collection $events, string $print, Collection $samples): ?ColourEvent
-    {
+    private static function passed(
+        Collection $events,
+        string $print,
+        Collection $samples,
+        bool $practice,
+    ): ?ColourEvent {
         foreach ($events as $event) {
             if ($event->kind === 'eye' || $event->plan_print !== $print) {
                 continue;
             }
             if ($event->kind === 'close') {
                 return null;
+            }
+            // A job that is no longer for practice is a car to be painted.
+            if (! $practice && ($event->body['simulated'] ?? false) === true) {
+                continue;
             }
             $sample = $event->colour_sample_id === null ? null : $samples->firstWhere('id', $event->colour_sample_id);
             if ($event->kind === 'override' || ($sample instanceof ColourSample && $sample->struck_at === null)) {

@@ -31,7 +31,7 @@ final readonly class Planning
         };
 
         $spec = $this->read($document, $workshopId);
-        $pair = $pair->at($spec->plan->effectCoats);
+        $pair = $pair->at($spec->plan->effectCoats());
 
         return $this->planner()
             ->plan($spec, $pair->car, $pair->card, $pair->seen)

@@ -80,6 +80,9 @@ it('keeps the source of every reading, and lets simulated ones pass only for pra
     pass($job, $card)->assertConflict();
     $this->save($job, ['practice' => true], $job->refresh()->head)->assertSuccessful();
     pass($job, $card)->assertCreated()->assertJsonPath('passed.simulated', true);
+    // Not for practice any more: the pass does not carry over to a car that is painted.
+    $this->save($job, ['practice' => false], $job->refresh()->head)->assertSuccessful();
+    expect($this->getJson("/api/jobs/{$job->id}/colour")->json('passed'))->toBeNull();
 });
 
 it('lets simulated readings pass in the demo workshop', function (): void {
@@ -219,11 +222,21 @@ it('judges the colour at the number of coats that a let-down set said, once the 
     $before = $this->getJson("/api/jobs/{$job->id}/colour");
     expect($before->json('letDown.coats'))->toEqualWithDelta(2.3, 0.15);
     $change = ['colour' => ['name' => 'Copper Dusk', 'code' => 'CD-11', 'finish' => 'metallic-dark', 'undercoatShade' => 5]];
-    $this->save($job, [...$change, 'plan' => ['effectCoats' => $before->json('letDown.coats')]], 1)->assertSuccessful();
-    $after = $this->getJson("/api/jobs/{$job->id}/colour");
+    $steps = $this->getJson("/api/jobs/{$job->id}")->json('plan.sequence');
+    $sprays = function (float $each) use ($job, $steps, $change): TestResponse {
+        $layer = array_map(fn (array $s): array => $s['kind'] === 'base' ? [...$s, 'film' => $each] : $s, $steps);
+        $change['plan'] = ['letDown' => true, 'sequence' => $layer];
+        $this->save($job, $change, $job->refresh()->head)->assertSuccessful();
+
+        return $this->getJson("/api/jobs/{$job->id}/colour");
+    };
+    $base = count(array_filter($steps, fn (array $s): bool => $s['kind'] === 'base'));
+    $after = $sprays($before->json('letDown.coats') / $base);
     expect(onDesk($after, $card)['verdict']['gapIndex'])
         ->toBeLessThan(onDesk($before, $card)['verdict']['gapIndex'])
         ->and(onDesk($after, $card)['verdict']['grade'])
-        ->toBe('butt');
-    $this->save($job, [...$change, 'plan' => ['effectCoats' => 90]], 2)->assertUnprocessable();
+        ->toBe('butt')
+        // Another number of coats is another colour, whatever the set said.
+        ->and(onDesk($sprays(1.2), $card)['verdict']['gapIndex'])
+        ->toBeGreaterThan(onDesk($after, $card)['verdict']['gapIndex']);
 });

@@ -143,7 +143,7 @@ final class SimulationController extends Controller
     public function ways(DocumentRequest $request, RepairJob $job): JsonResponse
     {
         $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats());
         $ways = WayOutlook::all(
             $spec,
             (new WorkshopCatalogue($job->workshop_id))->schools(),
@@ -181,7 +181,7 @@ final class SimulationController extends Controller
     public function cures(DocumentRequest $request, RepairJob $job): JsonResponse
     {
         $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats());
 
         return new JsonResponse(
             Cures::of($spec, $this->planning->planner(), $pair->car, $pair->card),
@@ -212,7 +212,7 @@ final class SimulationController extends Controller
         // Some dozens of plans, on a busy machine and a large car: longer than one request usually takes.
         set_time_limit(self::SEARCH_SECONDS);
         $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats());
         $found = SmallestBlend::of(
             $spec,
             (new WorkshopCatalogue($job->workshop_id))->schools(),

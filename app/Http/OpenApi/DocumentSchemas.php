@@ -248,7 +248,7 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'remainderMl', type: 'number'),
             new OA\Property(property: 'reducer', description: 'left out: the advised one', type: 'string', nullable: true),
-            new OA\Property(property: 'effectCoats', description: 'as a let-down set said', type: 'number', nullable: true),
+            new OA\Property(property: 'letDown', description: 'judged at the coats it sprays', type: 'boolean'),
         ],
     ),
 ]

@@ -359,6 +359,7 @@ use OpenApi\Attributes as OA;
             'remainder',
             'reducer',
             'flash',
+            'effectCoats',
             'simulated',
             'practice',
             'cautions',
@@ -389,6 +390,12 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'remainder', ref: '#/components/schemas/Figure'),
             new OA\Property(property: 'reducer', ref: '#/components/schemas/ReducerAdvice'),
             new OA\Property(property: 'flash', ref: '#/components/schemas/Reason'),
+            new OA\Property(
+                property: 'effectCoats',
+                description: 'sprayed of the effect layer, where a let-down set was taken over',
+                type: 'number',
+                nullable: true,
+            ),
             new OA\Property(property: 'simulated', description: 'made for simulated readings', type: 'boolean'),
             new OA\Property(property: 'practice', type: 'boolean'),
             new OA\Property(

@@ -68,6 +68,10 @@ final readonly class Desk
         }
         $at = $effectCoats === null ? null : self::atCoats($car?->mean, $samples, $effectCoats);
         $atCoats = $car?->mean === null || $at === null ? null : self::compared($car->mean, $at);
+        $simulatedSet = false;
+        foreach ($samples as $sample) {
+            $simulatedSet = $simulatedSet || ($sample->simulated && $sample->letDownCoats !== null && ! $sample->struck);
+        }
         $out = [];
         foreach ($samples as $sample) {
             [$ranked, $place] = $places[$sample->id] ?? [null, null];
@@ -95,7 +99,8 @@ final readonly class Desk
                     $sample->formulaChanged,
                     $comparison?->worst()->de2000,
                     $lamp,
-                    $sample->simulated || ($car->simulated ?? false),
+                    ($car->simulated ?? false) ||
+                        ($judged === $atCoats && $judged !== null ? $simulatedSet : $sample->simulated),
                     $practice,
                 );
             }

@@ -103,7 +103,7 @@ final class Fingerprint
             'reducer' => $job->plan->reducer?->key(),
             'repairs' => $repairs,
             'coats' => $coats,
-            ...$job->plan->effectCoats === null ? [] : ['effectCoats' => self::number($job->plan->effectCoats)],
+            ...$job->plan->letDown ? ['letDown' => true] : [],
             'ends' => $ends,
             'told' => $told,
         ];

@@ -100,6 +100,7 @@ final readonly class JobPlan implements JsonSerializable
             'sides' => $this->blend->sides,
             'rooms' => array_map($this->room(...), $this->rooms),
             'warnings' => $this->blend->warnings,
+            'effectCoats' => $job->plan->effectCoats() === null ? null : round($job->plan->effectCoats(), 2),
             'simulated' => $this->simulated,
             'practice' => $job->practice,
             'cups' => $this->cups,

@@ -38,9 +38,6 @@ final readonly class JobReader
     /** As SchoolReader. */
     private const USUAL = [0.2, 2.0];
 
-    /** Coats of an effect layer that anybody sprays. Common practice: 1 to 3. */
-    private const EFFECT_COATS = [0.25, 8.0];
-
     /** What gun and filter can hold at the most, ml. Common practice. */
     private const MOST_REMAINDER_ML = 500.0;
 
@@ -150,7 +147,7 @@ final readonly class JobReader
                 ? $plan->number('remainderMl', 0.0, self::MOST_REMAINDER_ML, Unit::Millilitre, 'The remainder')
                 : CupPlanner::REMAINDER_ML,
             self::reducer($plan),
-            $plan->has('effectCoats') ? $plan->plain('effectCoats', ...[...self::EFFECT_COATS, 'The effect coats']) : null,
+            $plan->has('letDown') && $plan->flag('letDown', 'The let-down set'),
         );
     }
 

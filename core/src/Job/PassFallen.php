@@ -29,7 +29,7 @@ final class PassFallen
                 'reducer' => 'The reducer is another.',
                 'repairs' => 'A repair was moved, added, taken away or prepared otherwise.',
                 'ends' => 'Colour ends at other gaps.',
-                'effectCoats' => 'The number of effect coats is another.',
+                'letDown' => 'The colour is judged at another number of coats.',
             ] as $part => $says
         ) {
             if (($then[$part] ?? null) !== ($now[$part] ?? null)) {

@@ -21,7 +21,7 @@ final readonly class PlanSpec
      * @param array<string, SideChoice> $sides by "panel|neighbour"
      * @param array<string, MixRatio> $ratios by product role
      * @param ?Reducer $reducer set by hand; null: the advised one
-     * @param ?float $effectCoats coats of the effect layer that a let-down set said; null: as a card was sprayed
+     * @param bool $letDown is the colour judged at the number of coats that is sprayed, on the path of a let-down set?
      */
     public function __construct(
         public string $school,
@@ -34,8 +34,14 @@ final readonly class PlanSpec
         public array $ratios,
         public float $remainderMl,
         public ?Reducer $reducer = null,
-        public ?float $effectCoats = null,
+        public bool $letDown = false,
     ) {}
+
+    /** Coats of the effect layer that this plan sprays; null where no let-down set was taken over. */
+    public function effectCoats(): ?float
+    {
+        return $this->letDown ? $this->sequence->layerCoats() : null;
+    }
 
     public function with(?GunChoice $gun = null, ?SideChoice $side = null, string $sideKey = ''): self
     {
@@ -50,7 +56,7 @@ final readonly class PlanSpec
             $this->ratios,
             $this->remainderMl,
             $this->reducer,
-            $this->effectCoats,
+            $this->letDown,
         );
     }
 
@@ -68,7 +74,7 @@ final readonly class PlanSpec
             $this->ratios,
             $this->remainderMl,
             $this->reducer,
-            $this->effectCoats,
+            $this->letDown,
         );
     }
 }

@@ -89,6 +89,19 @@ final readonly class CoatSequence implements JsonSerializable
         );
     }
 
+    /** Full coats of the colour's own layer, thin ones by their share; a control coat only lays what is there. */
+    public function layerCoats(): float
+    {
+        $sum = 0.0;
+        foreach ($this->steps as $step) {
+            if ($step->kind === CoatKind::Base || $step->kind === CoatKind::Half) {
+                $sum += $step->film * $step->strokes->passes();
+            }
+        }
+
+        return $sum;
+    }
+
     /** With another step in front. */
     public function after(CoatStep $first): self
     {

@@ -1201,8 +1201,8 @@ export interface components {
             remainderMl?: number;
             /** @description left out: the advised one */
             reducer?: string | null;
-            /** @description as a let-down set said */
-            effectCoats?: number | null;
+            /** @description judged at the coats it sprays */
+            letDown?: boolean;
         };
         JobDocument: {
             format?: string;
@@ -1469,6 +1469,8 @@ export interface components {
             remainder: components["schemas"]["Figure"];
             reducer: components["schemas"]["ReducerAdvice"];
             flash: components["schemas"]["Reason"];
+            /** @description sprayed of the effect layer, where a let-down set was taken over */
+            effectCoats: number | null;
             /** @description made for simulated readings */
             simulated: boolean;
             practice: boolean;

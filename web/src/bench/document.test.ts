@@ -149,11 +149,9 @@ describe('changing a job document', () => {
     const layer = taken.sequence?.filter((s) => s.kind === 'base' || s.kind === 'half') ?? [];
     expect(layer.map((s) => s.film)).toEqual([1, 1, 0.3]);
     expect(new Set(layer.map((s) => s.id)).size).toBe(3);
-    expect(taken.effectCoats).toBe(2.3);
+    expect(taken.letDown).toBe(true);
     expect(taken.sequence?.at(-1)?.kind).toBe('clear');
-    expect(
-      setSchool(setEffectCoats(job, steps, 2.3).document, 'outside-in', '').document.plan.effectCoats,
-    ).toBeUndefined();
+    expect(setSchool(setEffectCoats(job, steps, 2.3).document, 'outside-in', '').document.plan.letDown).toBeUndefined();
     expect(setEffectCoats(job, steps, 3).document.plan.sequence?.filter((s) => s.kind === 'half')).toEqual([]);
   });
 

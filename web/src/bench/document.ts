@@ -287,7 +287,7 @@ const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'
   const kept = { ...plan, school };
   delete kept.sequence;
   delete kept.usual;
-  delete kept.effectCoats;
+  delete kept.letDown;
   return kept;
 };
 
@@ -304,8 +304,9 @@ export function setEffectCoats(document: JobDocument, planned: readonly CoatStep
   const steps = stepsOf(document, planned);
   const old = steps.filter((s) => layer.has(s.kind));
   const first = steps.findIndex((s) => layer.has(s.kind));
-  const full = Math.floor(coats + 0.05);
-  const rest = Math.round((coats - full) * 20) / 20;
+  const twentieths = Math.round(coats * 20);
+  const full = Math.floor(twentieths / 20);
+  const rest = (twentieths % 20) / 20;
   const last = old.at(-1);
   if (last === undefined) {
     return sequenced(document, steps, 'Effect coats');
@@ -315,14 +316,18 @@ export function setEffectCoats(document: JobDocument, planned: readonly CoatStep
     const like = old[Math.min(i, old.length - 1)] ?? last;
     fresh.push({ ...like, kind: 'base', film: 1, id: freeStepId(fresh, 'base'), name: `Effect ${i + 1}` });
   }
-  if (rest >= 0.05) {
+  if (rest > 0) {
     fresh.push({ ...last, kind: 'half', film: rest, id: 'part', name: `Effect, ${rest} of a coat` });
   }
   const others = (from: number, to?: number) => steps.slice(from, to).filter((s) => !layer.has(s.kind));
-  const change = sequenced(document, [...others(0, first), ...fresh, ...others(first)], `${coats} effect coats`);
+  const change = sequenced(
+    document,
+    [...others(0, first), ...fresh, ...others(first)],
+    `${coats.toFixed(1)} effect coats`,
+  );
   return {
     ...change,
-    document: { ...change.document, plan: { ...change.document.plan, effectCoats: Math.round(coats * 100) / 100 } },
+    document: { ...change.document, plan: { ...change.document.plan, letDown: true } },
   };
 }
 

@@ -26,8 +26,9 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
       </Box>
     );
   }
-  const rounded = Math.round(fit.coats * 20) / 20;
-  const taken = Math.abs((handle.document.plan.effectCoats ?? 0) - rounded) < 0.001;
+  const sprays = handle.plan.effectCoats;
+  // A coat is laid in twentieths at the finest.
+  const taken = sprays !== null && Math.abs(sprays - fit.coats) <= 0.026;
   const first = fit.path[0]?.coats ?? 1;
   const last = fit.path.at(-1)?.coats ?? 3;
   const from = Math.min(first, fit.coats) - 0.15;
@@ -49,12 +50,15 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
         <Button
           variant="contained"
           disabled={taken}
-          onClick={() => handle.change(setEffectCoats(handle.document, handle.plan.sequence, rounded))}
+          onClick={() => handle.change(setEffectCoats(handle.document, handle.plan.sequence, fit.coats))}
         >
           {taken ? `The plan sprays ${fit.coats.toFixed(1)} coats` : `Spray ${fit.coats.toFixed(1)} coats in the plan`}
         </Button>
-        {taken && (
-          <Typography variant="body2">The verdict judges the colour at that number, on the fitted path.</Typography>
+        {sprays !== null && (
+          <Typography variant="body2">
+            {taken ? '' : `The plan sprays ${sprays.toFixed(1)} coats. `}The verdict judges the colour at that number,
+            on the fitted path.
+          </Typography>
         )}
       </Stack>
       <Typography sx={{ mb: 1 }}>
