@@ -14,6 +14,7 @@ use Kalopsis\Colour\Comparison;
 use Kalopsis\Colour\Exception\CannotCompare;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Ranking;
+use Kalopsis\Colour\Screen;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Tint\LetDownCard;
@@ -125,6 +126,15 @@ final readonly class Pair
     public static function isSimulated(ColourSample $sample): bool
     {
         return in_array(ReadingSource::Simulated->value, $sample->mean['sources'] ?? [], true);
+    }
+
+    /** About the car's colour at 45 degrees as a screen shows it; null while nobody has read the car. */
+    public function screen(): ?string
+    {
+        $labs = $this->car->labs ?? [];
+        $face = $labs[45] ?? reset($labs);
+
+        return $face === false ? null : Screen::hex($face, Screen::exposure([$face]));
     }
 
     public function comparison(): ?Comparison

@@ -34,9 +34,9 @@ it('simulates a job without the web: films, hiding, flash, flakes, differences a
         ->and($naive['table'][0]['indices'])
         ->toHaveCount(7)
         ->and($naive['coats'][0])
-        ->toHaveKeys(['dry', 'volatile', 'flash'])
-        ->and($naive['profile'])
-        ->toHaveKeys(['fromMm', 'stepMm', 'byAngle']);
+        ->toHaveKeys(['dry', 'volatile', 'flash']);
+    [, $walk] = kalopsis('walk', Bodies::job('bonnet'));
+    expect($walk['tables'])->toHaveCount(1)->and($walk['tables'][0]['light'])->toHaveCount(count($walk['angles']));
     [, $bedded] = kalopsis('simulate', Bodies::job('bonnet'));
     $fringe = fn (array $of): float => array_column($of['parts'], 'index', 'part')['fringe'];
     expect($fringe($bedded))->toBeLessThan($fringe($naive));

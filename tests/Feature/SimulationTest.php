@@ -33,7 +33,9 @@ it('says what will be seen of a document, and saves nothing', function (): void 
         ->toBeGreaterThan($bed->json('need.value'))
         ->and(JobVersion::query()->count())
         ->toBe(1);
-    $field = $naive->json('field.0');
+    $walk = $this->postJson("/api/jobs/{$job->id}/walk", ['document' => Bodies::job('bonnet', 60.0)])->assertOk();
+    expectFits(json_decode((string) $walk->getContent()), 'Walk');
+    $field = $walk->json('field.0');
     expect($field['panel'])
         ->toBe('bonnet')
         ->and($field['mm'])

@@ -53,14 +53,35 @@ final class SimulationController extends Controller
     ]
     public function simulate(DocumentRequest $request, RepairJob $job): JsonResponse
     {
-        $sprayed = SprayedPlan::of($this->asked($request, $job));
+        return new JsonResponse(SprayedPlan::of($this->asked($request, $job)), 200, [], JSON_UNESCAPED_UNICODE);
+    }
 
-        return new JsonResponse(
-            [...$sprayed->jsonSerialize(), 'field' => $sprayed->field()],
-            200,
-            [],
-            JSON_UNESCAPED_UNICODE,
-        );
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/walk',
+            operationId: 'walk',
+            tags: ['blend'],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'What a walk around the car looks up',
+            content: new OA\JsonContent(ref: '#/components/schemas/Walk'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Faults by field',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    public function walk(DocumentRequest $request, RepairJob $job): JsonResponse
+    {
+        return new JsonResponse(SprayedPlan::of($this->asked($request, $job))->walk());
     }
 
     #[

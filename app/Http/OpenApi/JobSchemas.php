@@ -68,6 +68,7 @@ use OpenApi\Attributes as OA;
             'document',
             'plan',
             'formula',
+            'paint',
         ],
         type: 'object',
         properties: [
@@ -75,6 +76,12 @@ use OpenApi\Attributes as OA;
                 property: 'formula',
                 nullable: true,
                 oneOf: [new OA\Schema(ref: '#/components/schemas/CardFormula')],
+            ),
+            new OA\Property(
+                property: 'paint',
+                description: 'the colour of the car as read, about, for a screen: "#rrggbb"',
+                type: 'string',
+                nullable: true,
             ),
             new OA\Property(property: 'id', type: 'string'),
             new OA\Property(property: 'version', type: 'integer'),

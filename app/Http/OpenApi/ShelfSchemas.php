@@ -64,7 +64,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'BodyShape',
-        required: ['key', 'name', 'style', 'box', 'panels', 'seams'],
+        required: ['key', 'name', 'style', 'box', 'panels', 'seams', 'trim'],
         type: 'object',
         properties: [
             new OA\Property(property: 'key', type: 'string'),
@@ -73,6 +73,24 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'box', type: 'array', items: new OA\Items(type: 'number')),
             new OA\Property(property: 'panels', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodyPanel')),
             new OA\Property(property: 'seams', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodySeam')),
+            new OA\Property(property: 'trim', type: 'array', items: new OA\Items(ref: '#/components/schemas/BodyTrim')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'BodyTrim',
+        description: 'what is not painted and only tells which car it is',
+        required: ['kind', 'points', 'closed'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'kind', type: 'string', enum: ['wheel', 'glass', 'lamp', 'handle']),
+            new OA\Property(
+                property: 'points',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
+            new OA\Property(property: 'closed', type: 'boolean'),
         ],
     ),
 ]

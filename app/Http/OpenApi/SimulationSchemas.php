@@ -10,24 +10,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'NumberOrNothing', type: 'number', nullable: true)]
 #[
     OA\Schema(
-        schema: 'SectionAngle',
-        required: ['angle', 'hex', 'hex4', 'index'],
-        type: 'object',
-        properties: [
-            new OA\Property(property: 'angle', type: 'integer'),
-            new OA\Property(property: 'hex', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'hex4', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(
-                property: 'index',
-                type: 'array',
-                description: 'by distance, then by place',
-                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
-            ),
-        ],
-    ),
-]
-#[
-    OA\Schema(
         schema: 'SprayedCoat',
         required: ['id', 'name', 'dry', 'volatile', 'flash'],
         type: 'object',
@@ -42,17 +24,54 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
-        schema: 'Profile',
-        required: ['fromMm', 'stepMm', 'byAngle'],
+        schema: 'LightTable',
+        description: 'Light by distance from the primer and by angle, and what of it is seen',
+        required: ['fromMm', 'stepMm', 'light', 'index'],
         type: 'object',
         properties: [
             new OA\Property(property: 'fromMm', type: 'number'),
             new OA\Property(property: 'stepMm', type: 'number'),
             new OA\Property(
-                property: 'byAngle',
+                property: 'light',
+                description: 'by angle: linear red, green, blue of each place in turn, white is 1',
                 type: 'array',
-                items: new OA\Items(ref: '#/components/schemas/SectionAngle'),
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
             ),
+            new OA\Property(
+                property: 'index',
+                description: 'by judged angle, distance and place',
+                type: 'array',
+                items: new OA\Items(
+                    type: 'array',
+                    items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+                ),
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Walk',
+        required: ['angles', 'old', 'judged', 'standing', 'distances', 'tables', 'field'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'angles', type: 'array', items: new OA\Items(type: 'integer')),
+            new OA\Property(
+                property: 'old',
+                description: 'the light of the finish that is on the car, by angle',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
+            new OA\Property(property: 'judged', type: 'array', items: new OA\Items(type: 'integer')),
+            new OA\Property(
+                property: 'standing',
+                description: 'where one stands who sees each judged angle',
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+            ),
+            new OA\Property(property: 'distances', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'tables', type: 'array', items: new OA\Items(ref: '#/components/schemas/LightTable')),
+            new OA\Property(property: 'field', type: 'array', items: new OA\Items(ref: '#/components/schemas/FieldRaster')),
         ],
     ),
 ]
@@ -132,10 +151,11 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'FieldRaster',
-        required: ['panel', 'x0', 'y0', 'step', 'nx', 'ny', 'mm'],
+        required: ['panel', 'table', 'x0', 'y0', 'step', 'nx', 'ny', 'mm'],
         type: 'object',
         properties: [
             new OA\Property(property: 'panel', type: 'string'),
+            new OA\Property(property: 'table', type: 'integer'),
             new OA\Property(property: 'x0', type: 'number'),
             new OA\Property(property: 'y0', type: 'number'),
             new OA\Property(property: 'step', type: 'number'),
@@ -249,8 +269,6 @@ use OpenApi\Attributes as OA;
             'angles',
             'standing',
             'distances',
-            'profile',
-            'field',
         ],
         type: 'object',
         properties: [
@@ -278,8 +296,6 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(type: 'string'),
             ),
             new OA\Property(property: 'distances', type: 'array', items: new OA\Items(type: 'number')),
-            new OA\Property(property: 'profile', ref: '#/components/schemas/Profile'),
-            new OA\Property(property: 'field', type: 'array', items: new OA\Items(ref: '#/components/schemas/FieldRaster')),
         ],
     ),
 ]

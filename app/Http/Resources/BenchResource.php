@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Colour\Pair;
 use App\Models\ColourFormula;
 use App\Models\RepairJob;
 use App\Support\JobDocument;
@@ -29,6 +30,7 @@ final class BenchResource
             'document' => JobDocument::kept($head->document, $job->workshop_id),
             'plan' => $plan,
             'formula' => self::formula($job, $plan),
+            'paint' => Pair::of($job)->screen(),
         ], $status, ['ETag' => "\"{$job->head}\""]);
     }
 

@@ -8,6 +8,7 @@ use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\NamedLine;
 use Kalopsis\Panel\Panel;
 use Kalopsis\Panel\Seam;
+use Kalopsis\Panel\Trim;
 use Kalopsis\Units\Quantity;
 
 /** A body shape as the map draws it. */
@@ -39,6 +40,10 @@ final class BodyShapeResource
             'seams' => array_map(
                 fn (Seam $s): array => ['a' => $s->panelA, 'b' => $s->panelB, 'gapMm' => $s->gapMm],
                 $body->seams,
+            ),
+            'trim' => array_map(
+                fn (Trim $t): array => ['kind' => $t->kind->value, 'points' => $t->line, 'closed' => $t->closed],
+                $body->trim,
             ),
         ];
     }

@@ -62,10 +62,31 @@ final readonly class EffectFit
     /** The finish at an angle when its flakes lie as this lobe says. */
     public function at(int $angle, FlakeLobe $lobe): Xyz
     {
-        $xyz = $this->body->plus($this->flake, $lobe->at($angle));
-        $xyz = isset($this->rest[$angle]) ? $xyz->plus($this->rest[$angle]) : $xyz;
+        $xyz = $this->body->plus($this->flake, $lobe->at($angle))->plus($this->restAt($angle));
 
         return new Xyz(max(0.0, $xyz->x), max(0.0, $xyz->y), max(0.0, $xyz->z));
+    }
+
+    /** What the fit leaves towards any angle: between two measured ones a share of both, beyond the last as there. */
+    public function restAt(int $angle): Xyz
+    {
+        if (isset($this->rest[$angle])) {
+            return $this->rest[$angle];
+        }
+        $angles = array_keys($this->rest);
+        sort($angles);
+        $below = $above = null;
+        foreach ($angles as $known) {
+            $below = $known < $angle ? $known : $below;
+            $above ??= $known > $angle ? $known : null;
+        }
+        if ($below === null || $above === null) {
+            return $this->rest[$below ?? $above ?? 0] ?? new Xyz(0.0, 0.0, 0.0);
+        }
+        $share = ($angle - $below) / ($above - $below);
+        $from = $this->rest[$below];
+
+        return $from->plus($from, -$share)->plus($this->rest[$above], $share);
     }
 
     /** @param array<int, Xyz> $measured */

@@ -43,26 +43,36 @@ final class Screen
      */
     public static function ofLight(Xyz $light, Viewing $viewing, float $exposure = 1.0): string
     {
-        // Seen in its own light the eye is adapted to it, so the paint's white is laid on the screen's white.
-        $white = $viewing->white();
-        $screen = Viewing::of(Illuminant::D65, Observer::Two)->white();
-        $xyz = new Xyz(
-            (0.01 * $exposure * $light->x * $screen->x) / $white->x,
-            0.01 * $exposure * $light->y,
-            (0.01 * $exposure * $light->z * $screen->z) / $white->z,
-        );
-        $linear = [
-            3.2404542 * $xyz->x - 1.5371385 * $xyz->y - 0.4985314 * $xyz->z,
-            -0.969266 * $xyz->x + 1.8760108 * $xyz->y + 0.041556 * $xyz->z,
-            0.0556434 * $xyz->x - 0.2040259 * $xyz->y + 1.0572252 * $xyz->z,
-        ];
         $hex = '#';
-        foreach ($linear as $c) {
-            $c = max(0.0, min(1.0, $c));
+        foreach (self::linear($light, $viewing) as $c) {
+            $c = max(0.0, min(1.0, $exposure * $c));
             $v = $c <= 0.0031308 ? 12.92 * $c : 1.055 * $c ** (1 / 2.4) - 0.055;
             $hex .= sprintf('%02x', (int) round(255 * $v));
         }
 
         return $hex;
+    }
+
+    /**
+     * Light of a screen's red, green and blue before it is clipped or dimmed; white is 1, a face of flakes more.
+     *
+     * @return array{float, float, float}
+     */
+    public static function linear(Xyz $light, Viewing $viewing): array
+    {
+        // Seen in its own light the eye is adapted to it, so the paint's white is laid on the screen's white.
+        $white = $viewing->white();
+        $screen = Viewing::of(Illuminant::D65, Observer::Two)->white();
+        $xyz = new Xyz(
+            (0.01 * $light->x * $screen->x) / $white->x,
+            0.01 * $light->y,
+            (0.01 * $light->z * $screen->z) / $white->z,
+        );
+
+        return [
+            3.2404542 * $xyz->x - 1.5371385 * $xyz->y - 0.4985314 * $xyz->z,
+            -0.969266 * $xyz->x + 1.8760108 * $xyz->y + 0.041556 * $xyz->z,
+            0.0556434 * $xyz->x - 0.2040259 * $xyz->y + 1.0572252 * $xyz->z,
+        ];
     }
 }

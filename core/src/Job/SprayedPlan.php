@@ -8,17 +8,12 @@ use JsonSerializable;
 use Kalopsis\Blend\PlannedPanel;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Colour\Geometry;
-use Kalopsis\Colour\Lab;
-use Kalopsis\Colour\Screen;
-use Kalopsis\Colour\Viewing;
-use Kalopsis\Panel\DistanceField;
 use Kalopsis\Panel\Point;
 use Kalopsis\Sight\Eye;
 use Kalopsis\Sight\Sighting;
 use Kalopsis\Spray\Finish;
 use Kalopsis\Spray\Outlook;
 use Kalopsis\Spray\Part;
-use Kalopsis\Spray\Places;
 use Kalopsis\Spray\Simulation;
 use Kalopsis\Spray\Sprayed;
 use Kalopsis\Units\Quantity;
@@ -30,17 +25,6 @@ use Kalopsis\Units\Quantity;
  */
 final readonly class SprayedPlan implements JsonSerializable
 {
-    /** How much the light walk can exaggerate. */
-    private const EXAGGERATED = 4.0;
-
-    /** Places of the picture lie so far apart, mm. */
-    private const STEP_MM = 5.0;
-
-    /** Into the repair, and beyond the last dust, mm. */
-    private const INTO_MM = 80.0;
-
-    private const BEYOND_MM = 120.0;
-
     private const WHOLE_MM = 1400.0;
 
     /** @param array<string, Simulation> $ways by panel, those with repairs of their own first */
@@ -190,7 +174,6 @@ final readonly class SprayedPlan implements JsonSerializable
     {
         $o = $this->outlook();
         $worst = $o->worst();
-        $blend = $this->plan->blend->need->blendMm;
         $way = array_values($this->ways)[0] ?? null;
         $coats = $o->hiding->coats();
 
@@ -235,75 +218,13 @@ final readonly class SprayedPlan implements JsonSerializable
             'angles' => $this->finish()->angles(),
             'standing' => array_map(Geometry::standing(...), $this->finish()->angles()),
             'distances' => Eye::DISTANCES_M,
-            'profile' => $this->profile($way, $blend),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function profile(?Simulation $way, float $blendMm): array
+    /** What a walk around the car looks up; dearer than the verdict, so only for who walks. */
+    public function walk(): Walk
     {
-        if ($way === null) {
-            return ['fromMm' => 0.0, 'stepMm' => self::STEP_MM, 'byAngle' => []];
-        }
-        $to = self::BEYOND_MM + ($way->limitMm($blendMm) ?? 2.0 * $this->plan->blend->need->usualMm);
-        $n = (int) ceil(($to + self::INTO_MM) / self::STEP_MM) + 1;
-        $places = new Places(-self::INTO_MM, self::STEP_MM, $n);
-        $colours = $way->colours();
-        $laid = $colours->laid($places, $blendMm);
-        $scene = $colours->scene($places, $blendMm);
-        $finish = $this->finish();
-        $byAngle = [];
-        foreach ($finish->angles() as $angle) {
-            $old = $finish->old[$angle];
-            // Dimmed for each angle on its own: the eye is adapted to what it looks at.
-            $exposure = Screen::exposure([$old, $finish->new[$angle]]);
-            $hex = $hex4 = $index = [];
-            foreach ($colours->along($angle, $laid) as $xyz) {
-                $hex[] = Screen::ofLight($xyz, $old->viewing, $exposure);
-                $hex4[] = Screen::hex(self::exaggerated($old, $xyz->lab($old->viewing)), $exposure);
-            }
-            foreach (Eye::DISTANCES_M as $m) {
-                $index[] = array_map(fn (float $v): float => round($v, 2), Eye::along($scene, $angle, $m));
-            }
-            $byAngle[] = ['angle' => $angle, 'hex' => $hex, 'hex4' => $hex4, 'index' => $index];
-        }
-
-        return ['fromMm' => -self::INTO_MM, 'stepMm' => self::STEP_MM, 'byAngle' => $byAngle];
-    }
-
-    /**
-     * Distances from the primer over the panels that take part, for painting the map.
-     *
-     * @return list<array<string, mixed>>
-     */
-    public function field(): array
-    {
-        $way = array_values($this->ways)[0] ?? null;
-        $limit = $way?->limitMm($this->plan->blend->need->blendMm) ?? 2.0 * $this->plan->blend->need->usualMm;
-        $most = 60.0 + self::BEYOND_MM + $limit;
-        $levels = range(-100.0, $most, 25.0);
-        $out = [];
-        foreach ($this->plan->blend->panels as $id => $planned) {
-            $out[] = [
-                'panel' => $id,
-                ...(new DistanceField($planned->panel, $planned->footprints, $levels, $planned->stops))->raster($most),
-            ];
-        }
-
-        return $out;
-    }
-
-    private static function exaggerated(Lab $old, Lab $lab): Lab
-    {
-        $by = self::EXAGGERATED - 1.0;
-        $clamp = fn (float $v): float => max(-150.0, min(150.0, $v));
-
-        return Lab::of(
-            max(0.0, min(240.0, $lab->l + $by * ($lab->l - $old->l))),
-            $clamp($lab->a + $by * ($lab->a - $old->a)),
-            $clamp($lab->b + $by * ($lab->b - $old->b)),
-            Viewing::of($old->viewing->illuminant, $old->viewing->observer),
-        );
+        return Walk::of($this->plan, $this->ways, $this->finish());
     }
 
     /** @return list<array{angle: int, indices: list<float>}> */

@@ -12,6 +12,7 @@ final readonly class BodyShape
     /**
      * @param array<string, Panel> $panels by id
      * @param list<Seam> $seams
+     * @param list<Trim> $trim
      */
     public function __construct(
         public string $key,
@@ -19,6 +20,7 @@ final readonly class BodyShape
         public string $style,
         public array $panels,
         public array $seams,
+        public array $trim = [],
     ) {}
 
     /** @throws UnknownPanel */

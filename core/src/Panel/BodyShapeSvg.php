@@ -22,6 +22,8 @@ final class BodyShapeSvg
 
     private const MAX_PANELS = 60;
 
+    private const MAX_TRIM = 100;
+
     /** Roofs of long vans reach 5 m2; a number plate has 0.06. Anything else is a drawing in the wrong scale. */
     private const PANEL_AREA_MM2 = [5_000.0, 8_000_000.0];
 
@@ -72,6 +74,7 @@ final class BodyShapeSvg
             $root->getAttribute('data-style'),
             $panels,
             $seams,
+            self::trim($root),
         );
     }
 
@@ -124,6 +127,10 @@ final class BodyShapeSvg
             $lines[] = '    <path data-role="seam-a" d="' . self::path($seam->lineA->xs, $seam->lineA->ys) . '"/>';
             $lines[] = '    <path data-role="seam-b" d="' . self::path($seam->lineB->xs, $seam->lineB->ys) . '"/>';
             $lines[] = '  </g>';
+        }
+        foreach ($body->trim as $trim) {
+            $d = self::path($trim->line->xs, $trim->line->ys) . ($trim->closed ? ' Z' : '');
+            $lines[] = sprintf('  <g data-trim="%s"><path d="%s"/></g>', $trim->kind->value, $d);
         }
         $lines[] = '</svg>';
 
@@ -191,6 +198,25 @@ final class BodyShapeSvg
         }
 
         return new Seam($ids[0], $ids[1], (float) $gap, $lines[0], $lines[1], $panels[$ids[0]]->outline);
+    }
+
+    /** @return list<Trim> */
+    private static function trim(DOMElement $root): array
+    {
+        $trim = [];
+        foreach (self::groups($root, 'data-trim') as $group) {
+            $kind = TrimKind::tryFrom($group->getAttribute('data-trim')) ??
+                throw BadBodyShape::because('trim', 'data-trim is wheel, glass, lamp or handle.');
+            foreach ($group->getElementsByTagName('path') as $path) {
+                $closed = preg_match('/z\s*$/i', $path->getAttribute('d')) === 1;
+                $trim[] = new Trim($kind, self::line($path, "trim {$kind->value}"), $closed);
+            }
+        }
+        if (count($trim) > self::MAX_TRIM) {
+            throw BadBodyShape::because('trim', 'a drawing has at most ' . self::MAX_TRIM . ' parts of trim.');
+        }
+
+        return $trim;
     }
 
     /** @return list<NamedLine> */

@@ -89,17 +89,16 @@ final readonly class DistanceField
 
     /**
      * The distances themselves, a number for each node, row by row, rounded to mm, also for nodes past the panel's
-     * edge; beyond a line that colour
-     * stops at, `$mostMm`. Ask for it on a field whose levels lie no further apart than 25 mm.
+     * edge; null beyond a line that colour stops at. Ask for it on a field whose levels lie no further apart than 25 mm.
      *
-     * @return array{x0: float, y0: float, step: float, nx: int, ny: int, mm: list<int>}
+     * @return array{x0: float, y0: float, step: float, nx: int, ny: int, mm: list<?int>}
      */
     public function raster(float $mostMm): array
     {
         $mm = [];
         foreach ($this->distance->nodes as $k => $d) {
             $beyond = $this->stopped && $this->mask->nodes[$k] > $this->lattice->step;
-            $mm[] = (int) round($beyond ? $mostMm : min($d, $mostMm));
+            $mm[] = $beyond ? null : (int) round(min($d, $mostMm));
         }
 
         return [

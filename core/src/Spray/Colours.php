@@ -106,8 +106,9 @@ final readonly class Colours
     }
 
     /**
-     * The colour along the places at one angle, over the old finish.
+     * The colour along the places at one angle, measured or not, over the old finish.
      *
+     * @param int $angle aspecular, degrees
      * @return list<Xyz>
      */
     public function along(int $angle, LaidAt $laid): array
@@ -132,7 +133,7 @@ final readonly class Colours
 
     private function old(int $angle): Xyz
     {
-        return ($this->assumed->sameColour ? $this->finish->new[$angle] : $this->finish->old[$angle])->xyz();
+        return $this->assumed->sameColour ? $this->finish->newAt($angle) : $this->finish->oldAt($angle);
     }
 
     private function throughY(float $um): float
@@ -184,12 +185,12 @@ final readonly class Colours
     {
         if (! $this->finish->class->isEffect()) {
             // A solid is one film of all its coats over what is below, with this angle's colour and the finish's own scattering.
-            $film = $this->film->coloured($this->finish->new[$angle]->xyz());
+            $film = $this->film->coloured($this->finish->newAt($angle));
 
             return array_map(fn (array $films): Xyz => $film->over($old, (float) array_sum($films)), $laid->films);
         }
         $fit = $this->finish->fit;
-        $rest = $fit->rest[$angle] ?? new Xyz(0.0, 0.0, 0.0);
+        $rest = $fit->restAt($angle);
         $tilt = FlakeLobe::tilt($angle);
         $level = $this->finish->pigment->flakes->spreadDeg;
         $out = [];

@@ -99,6 +99,18 @@ final readonly class Finish
         return array_keys($this->old);
     }
 
+    /** The car's finish towards any angle: as measured, or what body and flakes make of it. @param int $angle aspecular, degrees */
+    public function oldAt(int $angle): Xyz
+    {
+        return isset($this->old[$angle]) ? $this->old[$angle]->xyz() : self::between($this->old, $angle, $this->pigment);
+    }
+
+    /** The same of the colour that is sprayed, laid as well as the old. @param int $angle aspecular, degrees */
+    public function newAt(int $angle): Xyz
+    {
+        return isset($this->new[$angle]) ? $this->new[$angle]->xyz() : self::between($this->new, $angle, $this->pigment);
+    }
+
     /** Do both run between the same colours? */
     public function isLike(self $other): bool
     {
@@ -156,6 +168,12 @@ final readonly class Finish
             0.0,
             $this->viewing(),
         )->xyz();
+    }
+
+    /** @param array<int, Lab> $labs */
+    private static function between(array $labs, int $angle, Pigment $pigment): Xyz
+    {
+        return self::fitOf($labs, $pigment)->at($angle, FlakeLobe::level($pigment->flakes));
     }
 
     /** @param array<int, Lab> $labs */

@@ -505,6 +505,6 @@ it('answers for a metallic that is called a solid, and for a card far off', func
             Colours::silver($off),
         );
         $o = json_decode(json_encode(SprayedPlan::of($plan), JSON_THROW_ON_ERROR), true);
-        expect($o['index'])->toBeGreaterThanOrEqual(0.0)->toBeLessThan(1000.0)->and($o['profile']['byAngle'])->not->toBe([]);
+        expect($o['index'])->toBeGreaterThanOrEqual(0.0)->toBeLessThan(1000.0)->and($o['table'])->not->toBe([]);
     }
 })->with([['solid-light', 5.0], ['solid-dark', -5.0], ['solid-light', -12.0], ['pearl', 12.0]]);

@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["walk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/cut": {
         parameters: {
             query?: never;
@@ -1254,6 +1270,8 @@ export interface components {
         };
         Bench: {
             formula: components["schemas"]["CardFormula"] | null;
+            /** @description the colour of the car as read, about, for a screen: "#rrggbb" */
+            paint: string | null;
             id: string;
             version: number;
             archived: boolean;
@@ -1508,6 +1526,14 @@ export interface components {
             box: number[];
             panels: components["schemas"]["BodyPanel"][];
             seams: components["schemas"]["BodySeam"][];
+            trim: components["schemas"]["BodyTrim"][];
+        };
+        /** @description what is not painted and only tells which car it is */
+        BodyTrim: {
+            /** @enum {string} */
+            kind: "wheel" | "glass" | "lamp" | "handle";
+            points: number[][];
+            closed: boolean;
         };
         BodyUpload: {
             svg: string;
@@ -1598,25 +1624,33 @@ export interface components {
             unders: components["schemas"]["ShelfUnder"][];
         };
         NumberOrNothing: number | null;
-        SectionAngle: {
-            /** @description What will be seen of a plan. */
-            angle: number;
-            hex: string[];
-            hex4: string[];
-            /** @description by distance, then by place */
-            index: number[][];
-        };
         SprayedCoat: {
+            /** @description What will be seen of a plan. */
             id: string;
             name: string;
             dry: components["schemas"]["Quantity"];
             volatile: components["schemas"]["Quantity"];
             flash: components["schemas"]["Quantity"];
         };
-        Profile: {
+        /** @description Light by distance from the primer and by angle, and what of it is seen */
+        LightTable: {
             fromMm: number;
             stepMm: number;
-            byAngle: components["schemas"]["SectionAngle"][];
+            /** @description by angle: linear red, green, blue of each place in turn, white is 1 */
+            light: number[][];
+            /** @description by judged angle, distance and place */
+            index: number[][][];
+        };
+        Walk: {
+            angles: number[];
+            /** @description the light of the finish that is on the car, by angle */
+            old: number[][];
+            judged: number[];
+            /** @description where one stands who sees each judged angle */
+            standing: string[];
+            distances: number[];
+            tables: components["schemas"]["LightTable"][];
+            field: components["schemas"]["FieldRaster"][];
         };
         CutSection: {
             coats: components["schemas"]["SprayedCoat"][];
@@ -1642,6 +1676,7 @@ export interface components {
         };
         FieldRaster: {
             panel: string;
+            table: number;
             x0: number;
             y0: number;
             step: number;
@@ -1703,8 +1738,6 @@ export interface components {
             /** @description where one stands who sees each angle */
             standing: string[];
             distances: number[];
-            profile: components["schemas"]["Profile"];
-            field: components["schemas"]["FieldRaster"][];
         };
         CutWish: {
             document: components["schemas"]["JobDocument"];
@@ -3217,6 +3250,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Simulation"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description What a walk around the car looks up */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Walk"];
                 };
             };
             /** @description Faults by field */

@@ -44,5 +44,6 @@ export type Station = Schemas['Station'];
 export type TintAdvice = Schemas['TintAdvice'];
 export type Version = Schemas['Version'];
 export type Severity = JobPlan['severity'];
+export type Walk = Schemas['Walk'];
 export type UnitSystem = Me['units'];
 export type ThemeName = Me['theme'];

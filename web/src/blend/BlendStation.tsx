@@ -1,4 +1,4 @@
-import { Box, ToggleButton, ToggleButtonGroup, useTheme } from '@mui/material';
+import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { BodyShape } from '../api/types';
@@ -16,12 +16,16 @@ import { ReachChart } from './ReachChart';
 import { CutChart } from './CutChart';
 import { CutLine } from './CutLine';
 import { Handles } from './Handles';
-import { LightWalkLayer, LightWalkPanel, type Look } from './LightWalk';
 import { lineFrom } from './picture';
 import { CoatTable, PanelTable, ZoneTable } from './PlanTables';
 import { Schools } from './Schools';
 import { SeenBanner } from './SeenBanner';
 import { Sides } from './Sides';
+import { FlatWalkLayer, LookPanel } from '../walk/FlatWalk';
+import { LightWalk } from '../walk/LightWalk';
+import type { Look } from '../walk/paint';
+import { standFrom, standText, type Stand } from '../walk/stand';
+import { useWalk } from '../walk/useWalk';
 import { useCut, useSimulation } from './useSimulation';
 
 type Mode = 'contours' | 'walk' | 'cut';
@@ -36,6 +40,9 @@ interface View {
   mode: Mode;
   look: Look;
   cut: readonly [Pair, Pair] | null;
+  /** where one stands in the light walk; null: where the most is seen */
+  stand: Stand | null;
+  flat: boolean;
 }
 
 /** Sliders and drags come faster than an address can follow. */
@@ -54,9 +61,11 @@ function useView() {
         times: params.get('times') === '4' ? 4 : 1,
       },
       cut: lineFrom(params.get('cut')),
+      stand: standFrom(params.get('stand')),
+      flat: params.get('flat') === '1',
     };
   });
-  const { mode, look, cut } = view;
+  const { mode, look, cut, stand, flat } = view;
   const address =
     mode === 'contours'
       ? ''
@@ -73,6 +82,8 @@ function useView() {
                   .map((v) => Math.round(v))
                   .join(','),
               }),
+          ...(stand === null ? {} : { stand: standText(stand) }),
+          ...(flat ? { flat: '1' } : {}),
         }).toString();
   const latest = useRef({ setParams, now: params.toString() });
   useEffect(() => {
@@ -93,8 +104,38 @@ function useView() {
     ...view,
     setMode: (to: Mode) => setView((v) => ({ ...v, mode: to })),
     setLook: (to: Look) => setView((v) => ({ ...v, look: to })),
+    setStand: (to: Stand) => setView((v) => ({ ...v, stand: to })),
+    setFlat: (to: boolean) => setView((v) => ({ ...v, flat: to })),
     setCut: (to: readonly [Pair, Pair]) => setView((v) => ({ ...v, cut: to })),
   };
+}
+
+function ModeButtons({ mode, onMode }: { mode: Mode; onMode: (mode: Mode) => void }) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={mode}
+      aria-label="What the map shows"
+      onChange={(_, to: Mode | null) => to !== null && onMode(to)}
+      sx={{ backgroundColor: (t) => t.tokens.raised }}
+    >
+      {MODES.map((m) => (
+        <ToggleButton key={m.key} value={m.key}>
+          {m.name}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}
+
+function FlatSwitch({ flat, onFlat }: { flat: boolean; onFlat: (flat: boolean) => void }) {
+  return (
+    <FormControlLabel
+      sx={{ minHeight: 44, m: 0, alignSelf: 'center' }}
+      control={<Switch checked={flat} onChange={(_, on) => onFlat(on)} />}
+      label="Flat map"
+    />
+  );
 }
 
 export function BlendStation({ handle, body }: { handle: BenchHandle; body: BodyShape }) {
@@ -109,6 +150,9 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
   const empty = document.repairs.length === 0;
   const simulation = useSimulation(handle.bench.id, document, !empty);
   const seen = simulation.data;
+  const walk = useWalk(handle.bench.id, document, view.mode === 'walk' && !empty);
+  const [missing, setMissing] = useState(false);
+  const flat = view.flat || missing;
   const [cx, cy] = planCentre(document, body);
   const across = plan.need.blend.value + 120;
   const coat = plan.coats.find((c) => c.id === chosen) ?? null;
@@ -128,54 +172,107 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
           <Empty title="No repair yet">Place a repair in station 1, Car. The blend is computed at once.</Empty>
         ) : (
           <>
-            <Box sx={{ position: 'relative', height: { xs: 360, md: 'max(250px, calc(100dvh - 540px))' } }}>
-              <BodyMap body={body} label="Blend map: reach of each coat as contour lines" inPlay={inPlay} focus={focus}>
-                {({ mmPerPx: px, toMm }) => (
-                  <>
-                    {view.mode === 'walk' && seen !== undefined ? (
-                      <LightWalkLayer
-                        simulation={seen}
-                        look={view.look}
-                        body={body}
-                        repairs={document.repairs}
-                        px={px}
-                        ink={tokens.ink}
-                      />
-                    ) : (
-                      <PlanLayers plan={plan} document={document} body={body} px={px} units={units} chosen={chosen} />
-                    )}
-                    {view.mode === 'contours' && (
-                      <Handles handle={handle} body={body} px={px} toMm={toMm} chosen={chosen} onChoose={setChosen} />
-                    )}
-                    {view.mode === 'cut' && <CutLine line={line} px={px} toMm={toMm} onChange={view.setCut} />}
-                  </>
-                )}
-              </BodyMap>
-              <ToggleButtonGroup
-                exclusive
-                value={view.mode}
-                aria-label="What the map shows"
-                onChange={(_, mode: Mode | null) => mode !== null && view.setMode(mode)}
-                sx={{ position: 'absolute', bottom: 10, right: 12, backgroundColor: tokens.raised }}
-              >
-                {MODES.map((m) => (
-                  <ToggleButton key={m.key} value={m.key}>
-                    {m.name}
-                  </ToggleButton>
-                ))}
-              </ToggleButtonGroup>
+            <Box
+              sx={{
+                position: 'relative',
+                display: 'flex',
+                flexDirection: 'column',
+                height:
+                  view.mode === 'walk' && !flat
+                    ? { xs: 'auto', md: 'max(440px, calc(100dvh - 330px))' }
+                    : { xs: 330, md: 'max(250px, calc(100dvh - 540px))' },
+              }}
+            >
+              {view.mode === 'walk' && !flat ? (
+                <Box sx={{ height: { xs: 460, md: '100%' }, display: 'flex', flexDirection: 'column' }}>
+                  {walk.data !== undefined && seen !== undefined && (
+                    <LightWalk
+                      walk={walk.data}
+                      body={body}
+                      inPlay={focus}
+                      middle={[cx, cy]}
+                      worst={seen.worst}
+                      stand={view.stand}
+                      times={view.look.times}
+                      busy={walk.isPlaceholderData || simulation.isPlaceholderData}
+                      onStand={view.setStand}
+                      onTimes={(times) => view.setLook({ ...view.look, times })}
+                      onMissing={() => setMissing(true)}
+                      extra={<FlatSwitch flat={flat} onFlat={view.setFlat} />}
+                    >
+                      <ModeButtons mode={view.mode} onMode={view.setMode} />
+                    </LightWalk>
+                  )}
+                </Box>
+              ) : (
+                <BodyMap
+                  body={body}
+                  label="Blend map: reach of each coat as contour lines"
+                  inPlay={inPlay}
+                  focus={focus}
+                  paint={handle.bench.paint}
+                  upright={document.repairs[0]?.panel ?? null}
+                >
+                  {({ mmPerPx: px, toMm, turn }) => (
+                    <>
+                      {view.mode === 'walk' && walk.data !== undefined ? (
+                        <FlatWalkLayer
+                          walk={walk.data}
+                          look={view.look}
+                          body={body}
+                          repairs={document.repairs}
+                          px={px}
+                          turn={turn}
+                          ink={tokens.ink}
+                        />
+                      ) : (
+                        <PlanLayers
+                          plan={plan}
+                          document={document}
+                          body={body}
+                          px={px}
+                          units={units}
+                          turn={turn}
+                          paint={handle.bench.paint}
+                          chosen={chosen}
+                        />
+                      )}
+                      {view.mode === 'contours' && (
+                        <Handles
+                          handle={handle}
+                          body={body}
+                          px={px}
+                          toMm={toMm}
+                          turn={turn}
+                          chosen={chosen}
+                          onChoose={setChosen}
+                        />
+                      )}
+                      {view.mode === 'cut' && (
+                        <CutLine line={line} px={px} toMm={toMm} turn={turn} onChange={view.setCut} />
+                      )}
+                    </>
+                  )}
+                </BodyMap>
+              )}
+              {(view.mode !== 'walk' || flat) && (
+                <Box sx={{ position: 'absolute', bottom: 10, right: 12 }}>
+                  <ModeButtons mode={view.mode} onMode={view.setMode} />
+                </Box>
+              )}
             </Box>
-            {view.mode === 'walk' && seen !== undefined && (
-              <LightWalkPanel
-                simulation={seen}
-                look={view.look}
-                onLook={view.setLook}
-                busy={simulation.isPlaceholderData}
-              />
+            {view.mode === 'walk' && flat && seen !== undefined && (
+              <LookPanel simulation={seen} look={view.look} onLook={view.setLook} busy={simulation.isPlaceholderData}>
+                {missing ? (
+                  <Typography variant="body2">This browser draws no perspective.</Typography>
+                ) : (
+                  <FlatSwitch flat={flat} onFlat={view.setFlat} />
+                )}
+              </LookPanel>
             )}
             {view.mode === 'cut' && cut.data !== undefined && seen !== undefined && (
               <>
-                <LightWalkPanel
+                <LookPanel
                   simulation={seen}
                   look={view.look}
                   onLook={view.setLook}
@@ -195,7 +292,12 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
           </>
         )}
       </Box>
-      <Meaning plan={plan} headless={!empty} where={(at) => at.startsWith('zone:') || at.startsWith('coat:')}>
+      <Meaning
+        plan={plan}
+        headless={!empty}
+        glance={seen?.says}
+        where={(at) => at.startsWith('zone:') || at.startsWith('coat:')}
+      >
         {!empty && <CoatCard handle={handle} coat={coat} onChoose={setChosen} />}
         {seen !== undefined && !empty && (
           <SeenBanner handle={handle} simulation={seen} busy={simulation.isPlaceholderData} />

@@ -1,6 +1,7 @@
 import { useTheme } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import type { Pair } from '../map/geometry';
+import { turnedBack, type Turn } from '../map/turn';
 
 const STEP_MM = 10;
 const MOVES: Record<string, Pair> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
@@ -9,11 +10,13 @@ const MOVES: Record<string, Pair> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], Ar
 export function CutLine({
   line,
   px,
+  turn,
   toMm,
   onChange,
 }: {
   line: readonly [Pair, Pair];
   px: number;
+  turn: Turn;
   toMm: (event: { clientX: number; clientY: number }) => Pair;
   onChange: (line: readonly [Pair, Pair]) => void;
 }) {
@@ -26,7 +29,9 @@ export function CutLine({
       event.preventDefault();
       event.stopPropagation();
       const by = event.shiftKey ? STEP_MM * 5 : STEP_MM;
-      onChange(moved(end, [line[end][0] + way[0] * by, line[end][1] + way[1] * by]));
+      // An arrow moves it where the arrow points on the screen.
+      const [dx, dy] = turnedBack(way, turn);
+      onChange(moved(end, [line[end][0] + dx * by, line[end][1] + dy * by]));
     }
   };
   return (

@@ -14,6 +14,7 @@ interface Props {
   body: BodyShape;
   px: number;
   toMm: (event: { clientX: number; clientY: number }) => Pair;
+  turn: number;
   chosen: string | null;
   onChoose: (coat: string | null) => void;
 }
@@ -27,14 +28,14 @@ interface Drag {
 }
 
 /** A grip on each contour: drag it outwards or inwards, or move it with the arrow keys. */
-export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
+export function Handles({ handle, body, px, toMm, turn, chosen, onChoose }: Props) {
   const { tokens } = useTheme();
   const units = useUnits();
   const { document, plan } = handle;
   const [drag, setDrag] = useState<Drag | null>(null);
   const centre = planCentre(document, body);
   const coats = movableCoats(plan);
-  const places = gripPlaces(plan, document, body, px);
+  const places = gripPlaces(plan, document, body, px, turn);
 
   const start = (event: PointerEvent<SVGGElement>, coat: PlannedCoat, at: Pair) => {
     event.stopPropagation();
@@ -110,14 +111,13 @@ export function Handles({ handle, body, px, toMm, chosen, onChoose }: Props) {
               strokeWidth={2 * px}
             />
             <text
-              x={at[0]}
-              y={at[1]}
+              transform={`translate(${at[0]} ${at[1]}) rotate(${-turn})`}
               dx={14 * px}
               dy={4.5 * px}
               fontSize={12.5 * px}
-              fontWeight={active ? 700 : 560}
+              fontWeight={700}
               fill={tokens.press}
-              stroke={tokens.panelInPlay}
+              stroke={tokens.raised}
               strokeWidth={4 * px}
               paintOrder="stroke"
               aria-hidden="true"

@@ -1,32 +1,21 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { CutWish, JobDocument } from '../api/types';
+import { useCalm } from '../kit/useCalm';
 import type { Pair } from '../map/geometry';
-import type { Look } from './LightWalk';
-
-/** While something is dragged, one question at a time is enough. */
-const CALM_MS = 120;
-
-function useCalm<T>(value: T, ms: number): T {
-  const [calm, setCalm] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setCalm(value), ms);
-    return () => clearTimeout(timer);
-  }, [value, ms]);
-  return calm;
-}
+import type { Look } from '../walk/paint';
 
 /** What will be seen of a document; the last picture stays until the next one has come. */
 export function useSimulation(jobId: string, document: JobDocument, enabled: boolean) {
-  const asked = useCalm(JSON.stringify(document), CALM_MS);
+  const asked = useCalm(JSON.stringify(document));
   return useQuery({
     queryKey: ['simulate', jobId, asked],
-    queryFn: () =>
+    queryFn: ({ signal }) =>
       unwrap(
         api.POST('/api/jobs/{job}/simulate', {
           params: { path: { job: jobId } },
           body: { document: JSON.parse(asked) as JobDocument },
+          signal,
         }),
       ),
     enabled,
@@ -39,14 +28,15 @@ export function useSimulation(jobId: string, document: JobDocument, enabled: boo
 /** The section along a line as it looks from one place. */
 export function useCut(jobId: string, document: JobDocument, line: readonly [Pair, Pair] | null, look: Look) {
   const { angle, distance: distanceM } = look;
-  const asked = useCalm(JSON.stringify({ document, from: line?.[0], to: line?.[1], angle, distanceM }), CALM_MS);
+  const asked = useCalm(JSON.stringify({ document, from: line?.[0], to: line?.[1], angle, distanceM }));
   return useQuery({
     queryKey: ['cut', jobId, asked],
-    queryFn: () =>
+    queryFn: ({ signal }) =>
       unwrap(
         api.POST('/api/jobs/{job}/cut', {
           params: { path: { job: jobId } },
           body: JSON.parse(asked) as CutWish,
+          signal,
         }),
       ),
     enabled: line !== null && asked.includes('"from"'),
@@ -57,14 +47,15 @@ export function useCut(jobId: string, document: JobDocument, line: readonly [Pai
 
 /** Every school on this repair in one answer, the best first; a dozen plans, so only while somebody compares. */
 export function useWays(jobId: string, document: JobDocument, enabled: boolean) {
-  const asked = useCalm(JSON.stringify(document), CALM_MS);
+  const asked = useCalm(JSON.stringify(document));
   return useQuery({
     queryKey: ['ways', jobId, asked],
-    queryFn: () =>
+    queryFn: ({ signal }) =>
       unwrap(
         api.POST('/api/jobs/{job}/ways', {
           params: { path: { job: jobId } },
           body: { document: JSON.parse(asked) as JobDocument },
+          signal,
         }),
       ),
     enabled,
@@ -76,14 +67,15 @@ export function useWays(jobId: string, document: JobDocument, enabled: boolean) 
 
 /** What would cure what is seen, each tried in the simulation; asked for only when something is seen. */
 export function useCures(jobId: string, document: JobDocument, enabled: boolean) {
-  const asked = useCalm(JSON.stringify(document), CALM_MS);
+  const asked = useCalm(JSON.stringify(document));
   return useQuery({
     queryKey: ['cures', jobId, asked],
-    queryFn: () =>
+    queryFn: ({ signal }) =>
       unwrap(
         api.POST('/api/jobs/{job}/cures', {
           params: { path: { job: jobId } },
           body: { document: JSON.parse(asked) as JobDocument },
+          signal,
         }),
       ),
     enabled,

@@ -10,6 +10,7 @@ import { formatQuantity } from '../kit/units';
 import { BodyMap } from '../map/BodyMap';
 import { linePath, pair, type Pair } from '../map/geometry';
 import { RepairShape } from '../map/PlanLayers';
+import { turnedBack, type Turn } from '../map/turn';
 import { CarToolbar, type Tool } from './CarToolbar';
 import { RepairEditor } from './RepairEditor';
 import { RoomLines } from './RoomLines';
@@ -85,7 +86,9 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
       }
     }
   };
-  const moveBy = (dx: number, dy: number) => {
+  // An arrow moves it where the arrow points on the screen.
+  const moveBy = (right: number, down: number, turn: Turn) => {
+    const [dx, dy] = turnedBack([right, down], turn);
     if (repair !== null && repair.shape.kind !== 'new-part') {
       handle.change(
         updateRepair(
@@ -116,16 +119,16 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
       setRepairId(null);
     }
   };
-  const keys = (event: KeyboardEvent) => {
+  const keys = (event: KeyboardEvent, turn: Turn) => {
     if (event.ctrlKey || event.metaKey || event.altKey) {
       return;
     }
     const step = event.shiftKey ? 1 : 10;
     const actions: Record<string, () => void> = {
-      ArrowLeft: () => moveBy(-step, 0),
-      ArrowRight: () => moveBy(step, 0),
-      ArrowUp: () => moveBy(0, -step),
-      ArrowDown: () => moveBy(0, step),
+      ArrowLeft: () => moveBy(-step, 0, turn),
+      ArrowRight: () => moveBy(step, 0, turn),
+      ArrowUp: () => moveBy(0, -step, turn),
+      ArrowDown: () => moveBy(0, step, turn),
       '+': () => resizeBy(5),
       '=': () => resizeBy(5),
       '-': () => resizeBy(-5),
@@ -182,8 +185,10 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
             drawing={tool !== 'choose'}
             onDraw={draw}
             onKey={keys}
+            paint={handle.bench.paint}
+            upright={repair?.panel ?? null}
           >
-            {({ mmPerPx: px, toMm }) => (
+            {({ mmPerPx: px, toMm, turn }) => (
               <>
                 {document.repairs.map((r) => (
                   <g
@@ -246,14 +251,18 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                     <RepairShape
                       repair={r}
                       body={body}
-                      fill={tokens.primer}
-                      fillOpacity={r.shape.kind === 'new-part' ? 0.45 : 0.95}
-                      stroke={r.id === repairId ? tokens.press : tokens.ink}
+                      fill={r.shape.kind === 'new-part' ? tokens.primer : tokens.patch}
+                      fillOpacity={r.shape.kind === 'new-part' ? 0.45 : 1}
+                      stroke={r.id === repairId ? tokens.press : tokens.patchInk}
                       strokeWidth={(r.id === repairId ? 3 : 1.5) * px}
                     />
                   </g>
                 ))}
-                <RoomLines rooms={plan.rooms.filter((room) => repair === null || room.repair === repair.id)} px={px} />
+                <RoomLines
+                  rooms={plan.rooms.filter((room) => repair === null || room.repair === repair.id)}
+                  px={px}
+                  turn={turn}
+                />
                 {sketch?.kind === 'spot' && (
                   <circle
                     cx={sketch.centre[0]}

@@ -17,11 +17,15 @@ import type { BodyPanel, BodyShape } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
 import { linePath, pair, ringsPath, scaleBar, viewAround, zoomed, type Pair, type View } from './geometry';
+import { paintOf } from './paint';
+import { turned, turnedBack, turnedBox, turnOf, type Turn } from './turn';
 
 export interface MapScale {
   /** mm on the car for one pixel on the screen: multiply to get sizes that stay the same at every zoom */
   mmPerPx: number;
   toMm: (event: { clientX: number; clientY: number }) => Pair;
+  /** How far the sheet is turned, degrees: lettering is turned back by it. */
+  turn: Turn;
 }
 
 interface Props {
@@ -35,7 +39,11 @@ interface Props {
   /** Presses on panels draw instead of moving the map. */
   drawing?: boolean;
   onDraw?: (phase: 'start' | 'move' | 'end', at: Pair, panel: string | null) => void;
-  onKey?: (event: KeyboardEvent) => void;
+  onKey?: (event: KeyboardEvent, turn: Turn) => void;
+  /** The colour of the car as read; the panels in play carry it. */
+  paint?: string | null;
+  /** What stands upright when the panels in focus are shown: the panel of the first repair. */
+  upright?: string | null;
   children: (scale: MapScale) => ReactNode;
   height?: number | string;
 }
@@ -51,6 +59,8 @@ export function BodyMap({
   drawing = false,
   onDraw,
   onKey,
+  paint = null,
+  upright = null,
   children,
   height = '100%',
 }: Props) {
@@ -58,18 +68,26 @@ export function BodyMap({
   const units = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   const [size, setSize] = useState({ w: 900, h: 600 });
-  const whole = useMemo(() => [body.box], [body]);
-  const focusBoxes = useMemo(() => body.panels.filter((p) => focus.includes(p.id)).map((p) => p.box), [body, focus]);
-  const fit = useCallback(
-    (boxes: readonly (readonly number[])[]) =>
-      viewAround(boxes.length > 0 ? boxes : whole, boxes.length > 0 ? 90 : 40, size.w / size.h),
-    [size, whole],
-  );
+  const [wholeCar, setWholeCar] = useState(false);
+  const stands = body.panels.find((p) => p.id === (upright ?? focus[0]));
+  // The whole car keeps the carton's lie: front to the left, both sides folded out.
+  const turn: Turn = wholeCar || focus.length === 0 || stands === undefined ? 0 : turnOf(stands, body);
+  const boxes = useMemo(() => {
+    const shown = wholeCar ? [] : body.panels.filter((p) => focus.includes(p.id)).map((p) => p.box);
+    return (shown.length > 0 ? shown : [body.box]).map((b) => turnedBox(b, turn));
+  }, [body, focus, wholeCar, turn]);
+  const close = !wholeCar && focus.length > 0;
+  const fitted = useMemo(() => viewAround(boxes, close ? 90 : 40, size.w / size.h), [boxes, close, size]);
   const [chosen, setChosen] = useState<{ view: View; forFocus: string } | null>(null);
-  const focusKey = `${focus.join(' ')} ${size.w}x${size.h}`;
-  const view = chosen !== null && chosen.forFocus === focusKey ? chosen.view : fit(focusBoxes);
+  const focusKey = `${focus.join(' ')} ${size.w}x${size.h} ${turn} ${close}`;
+  const view = chosen !== null && chosen.forFocus === focusKey ? chosen.view : fitted;
   const setView = (next: View) => setChosen({ view: next, forFocus: focusKey });
+  const show = (whole: boolean) => {
+    setWholeCar(whole);
+    setChosen(null);
+  };
   const mmPerPx = view.w / size.w;
+  const colours = paintOf(paint, tokens);
 
   useEffect(() => {
     const element = svg.current;
@@ -88,25 +106,25 @@ export function BodyMap({
   const toMm = useCallback(
     (event: { clientX: number; clientY: number }): Pair => {
       const box = svg.current?.getBoundingClientRect();
-      return [
-        view.x + (event.clientX - (box?.left ?? 0)) * mmPerPx,
-        view.y + (event.clientY - (box?.top ?? 0)) * mmPerPx,
-      ];
+      const x = view.x + (event.clientX - (box?.left ?? 0)) * mmPerPx;
+      const y = view.y + (event.clientY - (box?.top ?? 0)) * mmPerPx;
+      return turnedBack([x, y], turn);
     },
-    [view, mmPerPx],
+    [view, mmPerPx, turn],
   );
 
   // React listens to the wheel passively, and a passive listener cannot keep the page from scrolling.
-  const latest = useRef({ view, toMm, setView });
+  const latest = useRef({ view, toMm, setView, turn });
   useEffect(() => {
-    latest.current = { view, toMm, setView };
+    latest.current = { view, toMm, setView, turn };
   });
   useEffect(() => {
     const element = svg.current;
     const wheel = (event: WheelEvent) => {
       event.preventDefault();
       const now = latest.current;
-      now.setView(zoomed(now.view, Math.exp(event.deltaY * 0.0015), now.toMm(event)));
+      const at = turned(now.toMm(event), now.turn);
+      now.setView(zoomed(now.view, Math.exp(event.deltaY * 0.0015), at));
     };
     element?.addEventListener('wheel', wheel, { passive: false });
     return () => element?.removeEventListener('wheel', wheel);
@@ -172,7 +190,8 @@ export function BodyMap({
           width: '100%',
           height: '100%',
           display: 'block',
-          touchAction: 'none',
+          // A swipe beside the panels scrolls the page; on a panel it moves the map.
+          touchAction: 'pan-y pinch-zoom',
           cursor: drawing ? 'crosshair' : 'grab',
           userSelect: 'none',
         }}
@@ -185,86 +204,111 @@ export function BodyMap({
           event.preventDefault();
           (event.target as Element).closest<SVGElement>('[tabindex]')?.focus();
         }}
-        onKeyDown={onKey}
+        onKeyDown={(event) => onKey?.(event, turn)}
       >
         <defs>
           <pattern id="bed" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <line x1="0" y1="0" x2="0" y2={9 * px} stroke={tokens.bed} strokeWidth={1.1 * px} />
+            <line x1="0" y1="0" x2="0" y2={9 * px} stroke={colours.ink} strokeOpacity={0.28} strokeWidth={1.1 * px} />
           </pattern>
         </defs>
-        {body.panels.map((panel) => (
-          <path
-            key={panel.id}
-            d={ringsPath([panel.outline])}
-            data-panel={panel.id}
-            tabIndex={onPanel ? 0 : undefined}
-            role={onPanel ? 'button' : undefined}
-            aria-label={onPanel ? panel.name : undefined}
-            aria-pressed={onPanel ? panel.id === selected : undefined}
-            fill={inPlay.has(panel.id) ? tokens.panelInPlay : tokens.panel}
-            stroke={panel.id === selected ? tokens.press : tokens.panelLine}
-            strokeWidth={(panel.id === selected ? 2.5 : 1) * px}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter' || event.key === ' ') {
-                event.preventDefault();
-                onPanel?.(panel, null);
-              }
-            }}
+        <g transform={turn === 0 ? undefined : `rotate(${turn})`}>
+          <Trim
+            trim={body.trim.filter((t) => !ON_PAINT.has(t.kind))}
+            px={px}
+            ink={tokens.panelLine}
+            fill={tokens.trim}
           />
-        ))}
+          {body.panels.map((panel) => (
+            <path
+              key={panel.id}
+              d={ringsPath([panel.outline])}
+              data-panel={panel.id}
+              tabIndex={onPanel ? 0 : undefined}
+              role={onPanel ? 'button' : undefined}
+              aria-label={onPanel ? panel.name : undefined}
+              aria-pressed={onPanel ? panel.id === selected : undefined}
+              fill={inPlay.has(panel.id) ? colours.fill : tokens.panel}
+              stroke={panel.id === selected ? tokens.press : tokens.panelLine}
+              strokeWidth={(panel.id === selected ? 2.5 : 0.9) * px}
+              style={{ touchAction: 'none' }}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter' || event.key === ' ') {
+                  event.preventDefault();
+                  onPanel?.(panel, null);
+                }
+              }}
+            />
+          ))}
+          <g pointerEvents="none" aria-hidden="true">
+            {body.panels.flatMap((panel) =>
+              panel.bodyLines.map((line) => (
+                <g key={panel.id + line.name} clipPath={`url(#clip-${panel.id})`}>
+                  <path
+                    d={linePath(line.points)}
+                    fill="none"
+                    stroke={inPlay.has(panel.id) ? colours.ink : tokens.panelLine}
+                    strokeOpacity={0.5}
+                    strokeWidth={px}
+                  />
+                </g>
+              )),
+            )}
+          </g>
+          <Trim trim={body.trim.filter((t) => ON_PAINT.has(t.kind))} px={px} ink={tokens.panelLine} fill="none" />
+          {body.panels.map((panel) => (
+            <clipPath key={panel.id} id={`clip-${panel.id}`}>
+              <path d={ringsPath([panel.outline])} />
+            </clipPath>
+          ))}
+          {children({ mmPerPx: px, toMm, turn })}
+        </g>
         <g pointerEvents="none" aria-hidden="true">
-          {body.panels.flatMap((panel) =>
-            panel.bodyLines.map((line) => (
-              <g key={panel.id + line.name} clipPath={`url(#clip-${panel.id})`}>
-                <path
-                  d={linePath(line.points)}
-                  fill="none"
-                  stroke={tokens.panelLine}
-                  strokeOpacity={0.55}
-                  strokeWidth={px}
-                />
-              </g>
-            )),
-          )}
           {body.panels.map((panel) => {
-            const wide = ((panel.box[2] ?? 0) - (panel.box[0] ?? 0)) / px;
-            const [cx, cy] = pair(panel.centre);
+            const [x0 = 0, y0 = 0, x1 = 0] = turnedBox(panel.box, turn);
+            const [cx, cy] = turned(pair(panel.centre), turn);
             // What is drawn on is labelled beside its edge, so that the name is not under the contours.
             const drawnOn = inPlay.has(panel.id);
-            const x = drawnOn ? ((panel.box[0] ?? 0) + (panel.box[2] ?? 0)) / 2 : cx;
-            const y = drawnOn ? (panel.box[1] ?? 0) - 7 * px : cy;
-            return wide > panel.name.length * 6.4 ? (
+            return (x1 - x0) / px > panel.name.length * 6.4 ? (
               <text
                 key={panel.id}
-                x={x}
-                y={y}
+                x={drawnOn ? (x0 + x1) / 2 : cx}
+                y={drawnOn ? y0 - 7 * px : cy}
                 fontWeight={drawnOn ? 640 : 400}
                 stroke={drawnOn ? tokens.ground : 'none'}
                 strokeWidth={3 * px}
                 paintOrder="stroke"
-                fontSize={12 * px}
+                fontSize={12.5 * px}
                 textAnchor="middle"
-                fill={tokens.ink}
-                opacity={inPlay.size > 0 && !inPlay.has(panel.id) ? 0.62 : 0.9}
+                fill={drawnOn || inPlay.size === 0 ? tokens.ink : tokens.inkSoft}
               >
                 {panel.name}
               </text>
             ) : null;
           })}
         </g>
-        {body.panels.map((panel) => (
-          <clipPath key={panel.id} id={`clip-${panel.id}`}>
-            <path d={ringsPath([panel.outline])} />
-          </clipPath>
-        ))}
-        {children({ mmPerPx: px, toMm })}
         <g
           pointerEvents="none"
           aria-hidden="true"
           transform={`translate(${view.x + 16 * px} ${view.y + view.h - 18 * px})`}
         >
+          <path
+            d={`M0 ${-6 * px} V0 H${bar} V${-6 * px}`}
+            fill="none"
+            stroke={tokens.ground}
+            strokeOpacity={0.8}
+            strokeWidth={5 * px}
+          />
           <path d={`M0 ${-6 * px} V0 H${bar} V${-6 * px}`} fill="none" stroke={tokens.ink} strokeWidth={1.5 * px} />
-          <text x={bar / 2} y={-7 * px} fontSize={12 * px} textAnchor="middle" fill={tokens.ink}>
+          <text
+            x={bar / 2}
+            y={-7 * px}
+            fontSize={12.5 * px}
+            textAnchor="middle"
+            fill={tokens.ink}
+            stroke={tokens.ground}
+            strokeWidth={3 * px}
+            paintOrder="stroke"
+          >
             {formatMm(bar, units)}
           </text>
         </g>
@@ -283,12 +327,30 @@ export function BodyMap({
       >
         <MapButton label="Zoom in" onClick={() => setView(zoomed(view, 0.7, middle))} icon={<AddIcon />} />
         <MapButton label="Zoom out" onClick={() => setView(zoomed(view, 1.4, middle))} icon={<RemoveIcon />} />
-        {focusBoxes.length > 0 && (
-          <MapButton label="Fit the repair" onClick={() => setView(fit(focusBoxes))} icon={<FitScreenIcon />} />
-        )}
-        <MapButton label="Whole car" onClick={() => setView(fit(whole))} icon={<ZoomOutMapIcon />} />
+        {focus.length > 0 && <MapButton label="Fit the repair" onClick={() => show(false)} icon={<FitScreenIcon />} />}
+        <MapButton label="Whole car" onClick={() => show(true)} icon={<ZoomOutMapIcon />} />
       </Stack>
     </Box>
+  );
+}
+
+const ON_PAINT: ReadonlySet<string> = new Set(['handle', 'lamp']);
+
+/** Wheels, glass, lamps and handles, faint: they tell which car this is and where on it one is. */
+export function Trim({ trim, px, ink, fill }: { trim: BodyShape['trim']; px: number; ink: string; fill: string }) {
+  return (
+    <g pointerEvents="none" aria-hidden="true">
+      {trim.map((t, i) => (
+        <path
+          key={i}
+          d={t.closed ? ringsPath([t.points]) : linePath(t.points)}
+          fill={t.closed ? fill : 'none'}
+          stroke={ink}
+          strokeOpacity={0.5}
+          strokeWidth={px}
+        />
+      ))}
+    </g>
   );
 }
 

@@ -2,6 +2,8 @@ import { useTheme } from '@mui/material';
 import type { BodyShape, JobDocument, JobPlan, PlannedCoat, RepairPart, UnitSystem } from '../api/types';
 import { formatMm } from '../kit/units';
 import { middleOf, pair, placesApart, ringsPath, withoutEdge, type Pair } from './geometry';
+import { paintOf } from './paint';
+import { turnedBack, type Turn } from './turn';
 
 type Rings = readonly (readonly (readonly number[])[])[];
 
@@ -30,11 +32,17 @@ export function planCentre(document: JobDocument, body: BodyShape): Pair {
 export const movableCoats = (plan: JobPlan): PlannedCoat[] => plan.coats.filter((c) => c.movable && c.reach !== null);
 
 /** Where the grips of the movable coats sit, in their order. */
-export function gripPlaces(plan: JobPlan, document: JobDocument, body: BodyShape, px: number): (Pair | null)[] {
+export function gripPlaces(
+  plan: JobPlan,
+  document: JobDocument,
+  body: BodyShape,
+  px: number,
+  turn = 0,
+): (Pair | null)[] {
   const coats = movableCoats(plan);
   const contours = coats.map((coat, i) => ({
     rings: openStretches(coat, body),
-    degrees: -20 + i * (130 / Math.max(1, coats.length - 1)),
+    degrees: -20 - turn + i * (130 / Math.max(1, coats.length - 1)),
   }));
   return placesApart(contours, planCentre(document, body), 40 * px);
 }
@@ -76,26 +84,40 @@ interface Props {
   body: BodyShape;
   px: number;
   units: UnitSystem;
+  /** how far the sheet is turned: lettering is turned back */
+  turn?: number;
+  /** the car's colour as read */
+  paint?: string | null;
   chosen?: string | null;
   /** print: larger labels, no tints that cost ink */
   print?: boolean;
 }
 
+/** How heavy a contour is drawn: the repair's own coats fine, the last colour strong, like a map's main heights. */
+const LIGHT_PX = 1.1;
+const HEAVY_PX = 2.4;
+
 /** Repair, coats as heights on a walker's map, wet bed hatched, clear's limit as a heavy line. */
-export function PlanLayers({ plan, document, body, px, units, chosen = null, print = false }: Props) {
+export function PlanLayers(props: Props) {
+  const { plan, document, body, px, units, turn = 0, paint = null, chosen = null, print = false } = props;
   const { tokens } = useTheme();
+  const { ink, halo } = paintOf(print ? null : paint, tokens);
   const colours = plan.coats.filter((c) => c.colour);
   const outward = [...colours].sort((a, b) => (b.limitMm ?? 0) - (a.limitMm ?? 0));
   const widest = outward[0];
   const centre = planCentre(document, body);
   const bed = plan.coats.find((c) => c.kind === 'wet-bed');
   const panel = (id: string) => body.panels.find((p) => p.id === id);
-  const size = (print ? 13 : 12) * px;
-  const grips = print ? [] : gripPlaces(plan, document, body, px).filter((p) => p !== null);
+  const size = (print ? 13 : 12.5) * px;
+  const back = -turn;
+  const grips = print ? [] : gripPlaces(plan, document, body, px, turn).filter((p) => p !== null);
   // A grip's name runs to its right, so a label keeps off that too.
-  const names = grips.map(([x, y]): Pair => [x + 44 * px, y]);
+  const names = grips.map(([x, y]): Pair => {
+    const [dx, dy] = turnedBack([44 * px, 0], turn as Turn);
+    return [x + dx, y + dy];
+  });
   const places = placesApart(
-    outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 })),
+    outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 + back })),
     centre,
     44 * px,
     [...grips, ...names],
@@ -108,22 +130,22 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
       {widest !== undefined && (
         <path
           d={ringsPath(ringsOf(widest, 'limits'))}
-          fill={tokens.ink}
-          fillOpacity={0.05}
-          stroke={tokens.ink}
-          strokeWidth={px}
-          strokeDasharray={`${1.5 * px} ${4 * px}`}
+          fill="none"
+          stroke={ink}
+          strokeWidth={1.2 * px}
+          strokeLinecap="round"
+          strokeDasharray={`${0.1 * px} ${4.5 * px}`}
         />
       )}
-      {outward.map((coat) => (
+      {outward.map((coat, i) => (
         <path
           key={coat.id}
           d={ringsPath(ringsOf(coat, 'contours'))}
           fillRule="evenodd"
-          fill={tokens.ink}
-          fillOpacity={0.1}
-          stroke={coat.id === chosen ? tokens.press : tokens.ink}
-          strokeWidth={(coat.id === chosen ? 3 : 1.7) * px}
+          fill={halo}
+          fillOpacity={print ? 0 : 0.12}
+          stroke={coat.id === chosen ? tokens.press : ink}
+          strokeWidth={(coat.id === chosen ? 3.2 : i === 0 ? HEAVY_PX : LIGHT_PX) * px}
           strokeDasharray={DASH[coat.kind]?.(px)}
         />
       ))}
@@ -132,10 +154,10 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
           key={repair.id}
           repair={repair}
           body={body}
-          fill={tokens.primer}
-          fillOpacity={repair.shape.kind === 'new-part' ? 0.35 : 0.95}
-          stroke={tokens.ink}
-          strokeWidth={1.4 * px}
+          fill={repair.shape.kind === 'new-part' ? tokens.primer : tokens.patch}
+          fillOpacity={repair.shape.kind === 'new-part' ? 0.35 : 1}
+          stroke={tokens.patchInk}
+          strokeWidth={1.6 * px}
         />
       ))}
       {plan.panels.map((p) => (
@@ -144,7 +166,7 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
           d={ringsPath([panel(p.id)?.outline ?? []])}
           fill="none"
           stroke={tokens.ink}
-          strokeWidth={3 * px}
+          strokeWidth={3.4 * px}
           strokeLinejoin="round"
         />
       ))}
@@ -153,14 +175,13 @@ export function PlanLayers({ plan, document, body, px, units, chosen = null, pri
         return at === null || at === undefined || coat.reach === null ? null : (
           <text
             key={coat.id}
-            x={at[0]}
-            y={at[1]}
+            transform={`translate(${at[0]} ${at[1]}) rotate(${back})`}
             dy={size * 0.35}
             fontSize={size}
-            fontWeight={640}
+            fontWeight={660}
             textAnchor="middle"
-            fill={coat.id === chosen ? tokens.press : tokens.ink}
-            stroke={tokens.panelInPlay}
+            fill={ink}
+            stroke={halo}
             strokeWidth={3.5 * px}
             paintOrder="stroke"
           >

@@ -17,10 +17,17 @@ export interface Tokens {
   panelInPlay: string;
   panelLine: string;
   primer: string;
+  /** A repair on a panel of any colour. */
+  patch: string;
+  patchInk: string;
+  /** glass, wheels and lamps of the car around */
+  trim: string;
   bed: string;
   /** What paint is judged on: about Munsell N7, the same in every theme (ASTM D1729). */
   plate: string;
   plateInk: string;
+  /** The ground a car stands on in a picture. */
+  floor: string;
 }
 
 export const LIGHT: Tokens = {
@@ -38,9 +45,13 @@ export const LIGHT: Tokens = {
   panelInPlay: '#ffffff',
   panelLine: '#5f5f5f',
   primer: '#8b8b8b',
+  trim: '#dcdcdc',
+  patch: '#ffffff',
+  patchInk: '#101010',
   bed: '#a8a8a8',
   plate: '#adadad',
   plateInk: '#101010',
+  floor: '#979797',
 };
 
 export const DARK: Tokens = {
@@ -58,9 +69,13 @@ export const DARK: Tokens = {
   panelInPlay: '#5a5a5a',
   panelLine: '#a9a9a9',
   primer: '#c4c4c4',
+  trim: '#262626',
+  patch: '#ffffff',
+  patchInk: '#101010',
   bed: '#868686',
   plate: '#adadad',
   plateInk: '#101010',
+  floor: '#979797',
 };
 
 export const BOOTH: Tokens = {

@@ -1,65 +1,45 @@
 import { Box, Slider, Stack, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
-import { useMemo } from 'react';
-import type { BodyShape, RepairPart, Simulation } from '../api/types';
+import { useMemo, type ReactNode } from 'react';
+import type { BodyShape, RepairPart, Simulation, Walk } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
-import { ringsPath } from '../map/geometry';
+import { ringsPath, type Pair } from '../map/geometry';
 import { RepairShape } from '../map/PlanLayers';
-import { paint } from './picture';
-
-export interface Look {
-  angle: number;
-  distance: number;
-  times: 1 | 4;
-}
+import { indexAt } from './lookup';
+import { paint, type Look } from './paint';
+import { isInside } from './stand';
 
 /** The map painted with the predicted colour, as it looks from there. */
-export function LightWalkLayer({
-  simulation,
+export function FlatWalkLayer({
+  walk,
   look,
   body,
   repairs,
   px,
+  turn,
   ink,
 }: {
-  simulation: Simulation;
+  walk: Walk;
   look: Look;
   body: BodyShape;
   repairs: readonly RepairPart[];
   px: number;
+  turn: number;
   ink: string;
 }) {
-  const images = useMemo(() => {
-    const at = simulation.profile.byAngle.find((a) => a.angle === look.angle);
-    if (at === undefined) {
-      return [];
-    }
-    const index = at.index[simulation.distances.indexOf(look.distance)] ?? [];
-    const marked = index.map((v) => v > 1);
-    return simulation.field.map((field) => {
-      const canvas = document.createElement('canvas');
-      canvas.width = field.nx;
-      canvas.height = field.ny;
-      canvas
-        .getContext('2d')
-        ?.putImageData(
-          new ImageData(
-            paint(
-              field,
-              simulation.profile.fromMm,
-              simulation.profile.stepMm,
-              look.times === 4 ? at.hex4 : at.hex,
-              marked,
-            ),
-            field.nx,
-            field.ny,
-          ),
-          0,
-          0,
-        );
-      return { ...field, url: canvas.toDataURL() };
-    });
-  }, [simulation, look]);
+  const images = useMemo(
+    () =>
+      walk.field.map((field) => {
+        const canvas = document.createElement('canvas');
+        canvas.width = field.nx;
+        canvas.height = field.ny;
+        const pixels = paint(walk, field, look.angle, look.times);
+        canvas.getContext('2d')?.putImageData(new ImageData(pixels, field.nx, field.ny), 0, 0);
+        return { ...field, url: canvas.toDataURL() };
+      }),
+    [walk, look.angle, look.times],
+  );
+  const caught = useMemo(() => flatCatch(walk, body, look), [walk, body, look]);
   return (
     <g pointerEvents="none" aria-hidden="true">
       {images.map((i) => (
@@ -95,31 +75,67 @@ export function LightWalkLayer({
           strokeWidth={2 * px}
         />
       ))}
+      {caught !== null && caught.index >= 0.1 && (
+        <g transform={`translate(${caught.at[0]} ${caught.at[1]}) rotate(${-turn}) scale(${px})`}>
+          <path d="M14 -14 L44 -44 H80" fill="none" stroke="#fff" strokeWidth={5} />
+          <path d="M14 -14 L44 -44 H80" fill="none" stroke="#101010" strokeWidth={caught.index > 1 ? 2.5 : 1.5} />
+          <text
+            x={47}
+            y={-50}
+            fontSize={16}
+            fontWeight={700}
+            fill="#101010"
+            stroke="#fff"
+            strokeWidth={4}
+            paintOrder="stroke"
+          >
+            {caught.index.toFixed(1)}
+          </text>
+        </g>
+      )}
     </g>
   );
 }
 
+/** The place of the panels in play where the most is seen at one angle and distance. */
+function flatCatch(walk: Walk, body: BodyShape, look: Look): { at: Pair; index: number } | null {
+  let best: { at: Pair; index: number } | null = null;
+  for (const field of walk.field) {
+    const outline = body.panels.find((p) => p.id === field.panel)?.outline ?? [];
+    field.mm.forEach((mm, k) => {
+      const index = indexAt(walk, field.table, mm, look.angle, look.distance);
+      const at: Pair = [field.x0 + (k % field.nx) * field.step, field.y0 + Math.floor(k / field.nx) * field.step];
+      if ((best === null || index > best.index) && isInside(at, outline)) {
+        best = { at, index };
+      }
+    });
+  }
+  return best;
+}
+
 /** Two sliders to walk around the car with, and a magnifier for the difference. */
-export function LightWalkPanel({
+export function LookPanel({
   simulation,
   look,
   onLook,
   busy,
+  children,
 }: {
-  simulation: Simulation;
+  simulation: Pick<Simulation, 'angles' | 'standing' | 'distances' | 'table'>;
   look: Look;
   onLook: (look: Look) => void;
   busy: boolean;
+  children?: ReactNode;
 }) {
-  const at = simulation.profile.byAngle.find((a) => a.angle === look.angle);
-  const here = Math.max(0, ...(at?.index[simulation.distances.indexOf(look.distance)] ?? []));
+  const row = simulation.table.find((r) => r.angle === look.angle);
+  const here = row?.indices[simulation.distances.indexOf(look.distance)] ?? 0;
   const angles = simulation.angles;
   const standing = (angle: number) => simulation.standing[angles.indexOf(angle)] ?? '';
   const units = useUnits();
   return (
     <Stack
       component="section"
-      aria-label="Light walk"
+      aria-label="From where it is looked at"
       direction={{ xs: 'column', md: 'row' }}
       sx={{
         gap: { xs: 1, md: 3 },
@@ -175,12 +191,13 @@ export function LightWalkPanel({
       <Typography role="status" sx={{ minWidth: 170, opacity: busy ? 0.6 : 1 }} data-testid="walk-says">
         {here > 1 ? (
           <>
-            <strong>Seen from here</strong>, {here.toFixed(1)}: where the map is stippled
+            <strong>Seen from here</strong>, {here.toFixed(1)}
           </>
         ) : (
           <>Not seen from here, {here.toFixed(1)}</>
         )}
       </Typography>
+      {children}
     </Stack>
   );
 }
