@@ -1,6 +1,38 @@
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+/** Rooms of web/src from the ground up: one may use what lies below it, never what stands beside or above. */
+const LEVELS = [
+  ['api'],
+  ['theme'],
+  ['kit'],
+  ['map'],
+  ['bench', 'walk'],
+  [
+    'blend', 'car', 'colour', 'cups', 'later', 'login', 'logbook', 'practice', 'second-opinion', 'sheet', 'shelf', 'shell', 'today',
+  ],
+  ['job'],
+];
+const arrowsPointDown = LEVELS.flatMap((rooms, level) =>
+  rooms.map((room) => ({
+    files: [`web/src/${room}/**/*.{ts,tsx}`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: LEVELS.slice(level)
+            .flat()
+            .filter((other) => other !== room)
+            .map((other) => ({
+              group: [`**/${other}/*`, `**/${other}`],
+              message: `${room} stands below or beside ${other}: it does not use it.`,
+            })),
+        },
+      ],
+    },
+  })),
+);
+
 export default tseslint.config(
   { ignores: ['**/*.generated.ts', 'public', 'vendor', 'node_modules', 'var'] },
   ...tseslint.configs.strictTypeChecked,
@@ -17,5 +49,6 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
     },
   },
+  ...arrowsPointDown,
   { files: ['**/*.js', '**/*.mjs'], extends: [tseslint.configs.disableTypeChecked] },
 );

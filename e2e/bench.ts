@@ -123,15 +123,16 @@ export async function drag(
   await page.mouse.up();
 }
 
-/** Everything axe knows of WCAG 2.2 AA, or one rule of it. */
+/** Everything axe knows of WCAG 2.2 AA and of good practice, at any level, or one rule of it. */
 export async function nothingSerious(page: Page, rule?: string): Promise<void> {
   const axe = new AxeBuilder({ page });
   const found = await (
-    rule === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules([rule])
+    rule === undefined
+      ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+      : axe.withRules([rule])
   ).analyze();
-  const serious = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
   expect(
-    serious.map(
+    found.violations.map(
       (v) =>
         `${v.id}: ${v.nodes
           .map((n) => n.target.join(' '))
@@ -139,6 +140,52 @@ export async function nothingSerious(page: Page, rule?: string): Promise<void> {
           .join(' | ')}`,
     ),
   ).toEqual([]);
+}
+
+/** What does not fit: wider than the screen, cut off, or smaller than a gloved finger. @param target px */
+export function misfits(page: Page, target: number): Promise<string[]> {
+  return page.evaluate((least) => {
+    const out = new Set<string>();
+    const name = (e: Element) => (e.getAttribute('aria-label') ?? e.textContent).trim().slice(0, 40);
+    const width = document.documentElement.clientWidth;
+    if (document.documentElement.scrollWidth > width + 1) {
+      out.add(`the page is ${document.documentElement.scrollWidth} px wide`);
+    }
+    const shown = (e: Element) => {
+      const box = e.getBoundingClientRect();
+      return box.width > 2 && box.height > 2 && getComputedStyle(e).visibility !== 'hidden';
+    };
+    for (const e of document.querySelectorAll('body *')) {
+      const cut = ['hidden', 'clip'].includes(getComputedStyle(e).overflowX) && e.scrollWidth > e.clientWidth + 1;
+      if (
+        cut &&
+        shown(e) &&
+        e.closest('svg') === null &&
+        e.querySelector('svg') === null &&
+        e.textContent.trim() !== ''
+      ) {
+        out.add(`cut off: ${name(e)}`);
+      }
+      if (e instanceof HTMLInputElement && e.type !== 'checkbox' && shown(e) && e.scrollWidth > e.clientWidth + 1) {
+        out.add(`cut off in its field: ${e.value}`);
+      }
+    }
+    const pressed = 'button, a[href], input:not([type=hidden]), [role=button], [role=tab], summary';
+    for (const e of document.querySelectorAll(pressed)) {
+      const whole = e.matches('input')
+        ? (e.closest('label') ??
+          e.closest('.MuiSlider-root, .MuiInputBase-root, .MuiCheckbox-root, .MuiRadio-root') ??
+          e)
+        : e;
+      const box = whole.getBoundingClientRect();
+      const reached = Math.max(box.height, Number.parseFloat(getComputedStyle(e, '::after').height) || 0);
+      // Off the screen until it is focused, or drawn inside a picture with a grip of its own.
+      if (shown(e) && shown(whole) && e.closest('svg') === null && box.right > 0 && reached < least - 0.6) {
+        out.add(`${Math.round(box.width)} x ${Math.round(reached)} px: ${name(e)}`);
+      }
+    }
+    return [...out];
+  }, target);
 }
 
 export { expect };

@@ -75,7 +75,7 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
     Number(
       /([\d.]+)/.exec(
         (await page
-          .getByRole('row', { name: /CIEDE2000/ })
+          .getByRole('row', { name: /difference/ })
           .getByRole('cell')
           .first()
           .textContent()) ?? '',
@@ -194,10 +194,10 @@ test('variants are ranked with reasons, struck and brought back; the let-down se
   const table = page.getByRole('region', { name: 'Variants, nearest first' });
   await expect(table.getByRole('row')).toHaveCount(3);
   await expect(table.getByRole('row').first()).toContainText(/off over all angles/);
-  await table.getByRole('button', { name: 'Strike Greener' }).click();
+  await table.getByRole('button', { name: 'Put aside Greener' }).click();
   await expect(table.getByRole('button', { name: 'Bring back Greener' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
-  await expect(table.getByRole('button', { name: 'Strike Greener' })).toBeVisible();
+  await expect(table.getByRole('button', { name: 'Put aside Greener' })).toBeVisible();
 
   // A shot from the wrong place stands out and is not counted.
   await page.getByRole('button', { name: 'Read the car' }).click();

@@ -1,4 +1,5 @@
-import { expect, nothingSerious, signIn, test } from './bench';
+import type { Page } from '@playwright/test';
+import { expect, misfits, nothingSerious, signIn, test } from './bench';
 
 const silver = '/jobs/5a17a45b-0000-4000-8000-000000000001';
 const SCREENS: [string, string, RegExp][] = [
@@ -24,13 +25,24 @@ test('axe finds nothing serious on the sign-in', async ({ page }) => {
   await nothingSerious(page);
 });
 
-for (const theme of ['Light', 'Dark', 'Booth (dark, large)']) {
-  test(`axe finds nothing serious on any screen, ${theme}`, async ({ page }) => {
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+  { width: 390, height: 844 },
+];
+
+for (const [theme, units, target] of [
+  ['Light', 'mm', 44],
+  ['Dark', 'inch', 44],
+  ['Booth (dark, large)', 'inch', 72],
+] as const) {
+  test(`axe finds nothing, and nothing is cut off or too small on any screen, ${theme}, ${units}`, async ({ page }) => {
     test.slow();
     await signIn(page, 'ines');
     await page.getByRole('button', { name: /settings/ }).click();
     await page.getByRole('menuitem', { name: theme, exact: true }).click();
     await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: units, exact: true }).click();
     for (const [name, path, heading] of SCREENS) {
       await test.step(name, async () => {
         if (theme === 'Light') {
@@ -45,32 +57,78 @@ for (const theme of ['Light', 'Dark', 'Booth (dark, large)']) {
         await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
         // Only colours differ from theme to theme.
         await nothingSerious(page, theme === 'Light' ? undefined : 'color-contrast');
+        for (const size of name === 'Booth sheet' ? [] : SIZES) {
+          await page.setViewportSize(size);
+          expect(await misfits(page, target), `${size.width} wide`).toEqual([]);
+        }
+        await page.setViewportSize({ width: 1280, height: 800 });
       });
     }
+    await page.goto('/');
+    await page.getByRole('button', { name: 'mm', exact: true }).click();
+    await page.getByRole('button', { name: /settings/ }).click();
+    await page.getByRole('menuitem', { name: 'Light' }).click();
+  });
+
+  test(`what the keyboard is on is plain to see, ${theme}`, async ({ page }) => {
+    await signIn(page, 'ines');
+    await page.getByRole('button', { name: /settings/ }).click();
+    await page.getByRole('menuitem', { name: theme, exact: true }).click();
+    await page.keyboard.press('Escape');
+    await page.goto(`${silver}/blend`);
+    await expect(page.getByTestId('outlook')).toBeVisible();
+    const unseen: string[] = [];
+    for (let stop = 0; stop < 30; stop++) {
+      await page.keyboard.press('Tab');
+      const here = await page.evaluate(() => {
+        const e = document.activeElement;
+        const box = e?.getBoundingClientRect();
+        const name = e?.getAttribute('aria-label') ?? e?.textContent.slice(0, 40) ?? '';
+        return box === undefined ? null : { name, x: box.x, y: box.y, width: box.width, height: box.height };
+      });
+      if (here === null || here.width < 3 || here.y < 6 || here.y + here.height > 790 || here.x < 0) {
+        continue;
+      }
+      const clip = {
+        x: Math.max(0, here.x - 6),
+        y: here.y - 6,
+        width: Math.min(here.width + 12, 600),
+        height: Math.min(here.height + 12, 300),
+      };
+      const focused = await page.screenshot({ clip, animations: 'disabled' });
+      await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+      const plain = await page.screenshot({ clip, animations: 'disabled' });
+      const changed = await differing(page, focused, plain);
+      if (changed < 60) {
+        unseen.push(`${here.name}: ${changed} px`);
+      }
+    }
+    expect(unseen).toEqual([]);
     await page.goto('/');
     await page.getByRole('button', { name: /settings/ }).click();
     await page.getByRole('menuitem', { name: 'Light' }).click();
   });
 }
 
-test('nothing is wider than a phone, and everything pressed is large enough', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await signIn(page);
-  for (const [name, path, heading] of SCREENS.filter(([n]) => n !== 'Booth sheet')) {
-    await test.step(name, async () => {
-      await page.goto(path);
-      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-      const small = await page.evaluate(() =>
-        [
-          ...document.querySelectorAll<HTMLElement>(
-            'button.MuiButton-root, button.MuiIconButton-root, button.MuiToggleButton-root',
-          ),
-        ]
-          .filter((b) => b.offsetParent !== null && b.getBoundingClientRect().height < 47.5)
-          .map((b) => b.textContent),
-      );
-      expect(small).toEqual([]);
-    });
-  }
-});
+/** Pixels that differ plainly between two pictures of the same size. */
+function differing(page: Page, a: Buffer, b: Buffer): Promise<number> {
+  return page.evaluate(
+    async ([one, two]) => {
+      const pixels = async (base64: string) => {
+        const image = await createImageBitmap(await (await fetch(`data:image/png;base64,${base64}`)).blob());
+        const canvas = new OffscreenCanvas(image.width, image.height);
+        const context = canvas.getContext('2d');
+        context?.drawImage(image, 0, 0);
+        return context?.getImageData(0, 0, image.width, image.height).data ?? new Uint8ClampedArray();
+      };
+      const [x, y] = [await pixels(one), await pixels(two)];
+      let count = 0;
+      for (let i = 0; i < x.length; i += 4) {
+        const off = [0, 1, 2].reduce((sum, c) => sum + Math.abs((x[i + c] ?? 0) - (y[i + c] ?? 0)), 0);
+        count += off > 90 ? 1 : 0;
+      }
+      return count;
+    },
+    [a.toString('base64'), b.toString('base64')] as const,
+  );
+}

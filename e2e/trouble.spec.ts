@@ -108,7 +108,7 @@ test('a new job says what is missing and keeps what was typed', async ({ page })
   await page.getByRole('button', { name: 'New job' }).click();
   const dialog = page.getByRole('dialog', { name: 'New job' });
   await dialog.getByLabel('Plate').fill('E2E 7');
-  await dialog.getByLabel('Booth temperature').fill('95');
+  await dialog.getByLabel('Booth', { exact: true }).fill('95');
   await dialog.getByRole('button', { name: 'Open the job' }).click();
   await expect(dialog.getByText('Choose a body shape.')).toBeVisible();
   await dialog.getByLabel('Body shape').click();
@@ -121,7 +121,7 @@ test('a new job says what is missing and keeps what was typed', async ({ page })
   await dialog.getByRole('button', { name: 'Open the job' }).click();
   await expect(dialog.getByText('Booth temperature must be between 5 °C and 45 °C.')).toBeVisible();
   await expect(dialog.getByLabel('Plate')).toHaveValue('E2E 7');
-  await dialog.getByLabel('Booth temperature').fill('72 °F');
+  await dialog.getByLabel('Booth', { exact: true }).fill('72 °F');
   await dialog.getByRole('button', { name: 'Open the job' }).click();
   await expect(page.getByRole('heading', { name: /E2E 7/ })).toBeVisible();
   await expect(verdict(page)).toHaveText('Place a repair on the car first.');

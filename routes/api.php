@@ -18,7 +18,8 @@ use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
 use Illuminate\Support\Facades\Route;
 
-Route::post('login', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::get('session', [SessionController::class, 'show']);
+Route::post('login', [SessionController::class, 'store']);
 
 Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('logout', [SessionController::class, 'destroy']);

@@ -76,7 +76,7 @@ final readonly class AdviseTint
             'noise' => round($advice->noise->de, 2),
             'source' =>
                 'Estimate: two-constant Kubelka-Munk theory with the toner library, corrected by what this card '
-                    . 'really measured; docs/model.md section 7.',
+                    . 'really measured; model notes, section 7.',
         ];
     }
 

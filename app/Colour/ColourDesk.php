@@ -148,6 +148,7 @@ final readonly class ColourDesk
                 'stations' => $plan->stations,
                 'verdict' => $plan->blend->verdict,
                 'severity' => $plan->blend->severity->value,
+                'paint' => Pair::of($job)->screen(),
             ]),
         );
         $job->standing = is_object($standing) ? $standing : null;

@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  * @property Workshop $workshop
  * @property ?JobVersion $headVersion
- * @property ?object{stations?: list<object>, verdict?: object, severity?: string} $standing
+ * @property ?object{stations?: list<object>, verdict?: object, severity?: string, paint?: ?string} $standing
  */
 final class RepairJob extends Model
 {
@@ -47,6 +47,12 @@ final class RepairJob extends Model
     public function versions(): HasMany
     {
         return $this->hasMany(JobVersion::class);
+    }
+
+    /** Sorts by when the car is due; after every date where nobody said. */
+    public function getDueFirstAttribute(): string
+    {
+        return $this->headVersion->document['car']['due'] ?? '9999';
     }
 
     /** @return HasOne<JobVersion, $this> */

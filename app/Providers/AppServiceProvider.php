@@ -12,16 +12,13 @@ use App\Models\ReadingImport;
 use App\Models\RepairJob;
 use App\Models\User;
 use App\Policies\RepairJobPolicy;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
@@ -39,12 +36,6 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         Gate::policy(RepairJob::class, RepairJobPolicy::class);
-        RateLimiter::for(
-            'sign-in',
-            fn (Request $request): Limit => Limit::perMinute(10)->by(
-                self::typed($request->input('email')) . '|' . $request->ip(),
-            ),
-        );
         // A neighbour workshop's job is not forbidden, it is not there.
         Route::bind('job', function (string $id): RepairJob {
             $user = request()->user();
@@ -87,8 +78,4 @@ final class AppServiceProvider extends ServiceProvider
     }
 
     /** What was typed as e-mail, as a key; anything but text counts as nothing. */
-    private static function typed(mixed $email): string
-    {
-        return is_string($email) ? Str::lower(Str::limit($email, 190, '')) : '';
-    }
 }

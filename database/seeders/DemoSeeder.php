@@ -44,8 +44,20 @@ final class DemoSeeder extends Seeder
         $create = App::make(CreateJob::class);
         $colours = App::make(DemoColours::class);
         foreach (self::jobs() as $i => $job) {
+            $job['car'] += self::due($i);
             $colours($lead, $create($lead, $job, sprintf('5a17a45b-0000-4000-8000-%012d', $i + 1)), $i + 1);
         }
+    }
+
+    /** @return array<string, string> when a car of the demo is due, from the day it is seeded on, and who paints it */
+    private static function due(int $i): array
+    {
+        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', '']];
+        [$days, $time, $painter] = $plan[$i] ?? [null, '', ''];
+
+        return $days === null
+            ? []
+            : ['due' => now()->addDays($days)->format('Y-m-d') . "T{$time}", 'painter' => $painter];
     }
 
     /** @return list<array<string, mixed>> */

@@ -243,3 +243,22 @@ it('refuses ten megabytes in its own words', function (): void {
         ->assertStatus(413)
         ->assertJsonPath('code', 'too-large');
 });
+
+it('lists what is due first, and refuses a time there cannot be', function (): void {
+    $this->actingAs($this->painter());
+    $dues = ['2026-12-01T16:00', null, '2026-11-30T09:00'];
+    foreach ($dues as $i => $due) {
+        $job = Bodies::job('bonnet');
+        $job['car'] = [...$job['car'], 'plate' => "D {$i}", ...($due === null ? [] : ['due' => $due, 'painter' => 'Bram'])];
+        $this->postJson('/api/jobs', ['document' => $job])->assertCreated();
+    }
+    $rows = $this->getJson('/api/jobs')->assertOk();
+    expect(array_column($rows->json(), 'plate'))->toBe(['D 2', 'D 0', 'D 1'])
+        ->and($rows->json('0.painter'))->toBe('Bram')
+        ->and($rows->json('2.due'))->toBeNull();
+    foreach (['soon', '2026-02-31T10:00', '2026-11-30 09:00', '2026-11-30T25:00'] as $due) {
+        $job = Bodies::job('bonnet');
+        $job['car']['due'] = $due;
+        $this->postJson('/api/jobs', ['document' => $job])->assertStatus(422)->assertJsonPath('errors.0.field', 'car.due');
+    }
+});

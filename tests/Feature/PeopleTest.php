@@ -35,6 +35,28 @@ it('slows down guessing', function (): void {
         ->assertJsonPath('code', 'too-many');
 });
 
+it('never slows down who types the right password, nor a colleague behind the same address', function (): void {
+    [$bram, $ines] = [$this->painter(), $this->lead()];
+    for ($i = 0; $i < 12; $i++) {
+        $this->postJson('/api/login', ['email' => $bram->email, 'password' => 'harbour-light'])->assertOk();
+    }
+    for ($i = 0; $i < 9; $i++) {
+        $this->postJson('/api/login', ['email' => strtoupper($bram->email), 'password' => 'x'])->assertStatus(422);
+    }
+    // The right one forgives what was mistyped before.
+    $this->postJson('/api/login', ['email' => $bram->email, 'password' => 'harbour-light'])->assertOk();
+    for ($i = 0; $i < 11; $i++) {
+        $last = $this->postJson('/api/login', ['email' => $bram->email, 'password' => 'x']);
+    }
+    $last->assertStatus(429);
+    $this->postJson('/api/login', ['email' => $ines->email, 'password' => 'harbour-light'])->assertOk();
+});
+
+it('says who is signed in without an error while nobody is', function (): void {
+    $this->getJson('/api/session')->assertOk()->assertExactJson(['me' => null]);
+    $this->actingAs($this->lead())->getJson('/api/session')->assertOk()->assertJsonPath('me.role', 'lead');
+});
+
 it('keeps units and theme', function (): void {
     $user = $this->painter();
     $this->actingAs($user)

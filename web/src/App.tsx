@@ -2,7 +2,7 @@ import { CssBaseline, ThemeProvider } from '@mui/material';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
-import { api, ApiProblem, unwrap } from './api/client';
+import { api, unwrap } from './api/client';
 import { keys, meQuery } from './api/queries';
 import type { Me } from './api/types';
 import { PreferencesContext, type Preferences } from './kit/preferences';
@@ -12,7 +12,7 @@ import { Shell } from './shell/Shell';
 import { kalopsisTheme } from './theme/theme';
 import { TodayPage } from './today/TodayPage';
 
-const BenchPage = lazy(() => import('./bench/BenchPage').then((m) => ({ default: m.BenchPage })));
+const BenchPage = lazy(() => import('./job/BenchPage').then((m) => ({ default: m.BenchPage })));
 const BoothSheet = lazy(() => import('./sheet/BoothSheet').then((m) => ({ default: m.BoothSheet })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
@@ -29,9 +29,9 @@ export function App() {
       <CssBaseline enableColorScheme />
       {me.isPending ? (
         <Loading what="Kalopsis" />
-      ) : me.data !== undefined && !me.isError ? (
+      ) : me.data != null && !me.isError ? (
         <SignedIn me={me.data} />
-      ) : me.error instanceof ApiProblem && me.error.status === 401 ? (
+      ) : me.data === null ? (
         <LoginPage />
       ) : (
         <Failed error={me.error} retry={() => void me.refetch()} />

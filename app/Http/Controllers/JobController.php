@@ -39,12 +39,10 @@ final class JobController extends Controller
     public function index(Request $request): AnonymousResourceCollection
     {
         $jobs = $this->user($request)->workshop->jobs()->with('headVersion')->orderBy('created_at')->orderBy('id');
+        $shown = $request->boolean('archived') ? $jobs->whereNotNull('archived_at') : $jobs->whereNull('archived_at');
 
-        return JobRow::collection(
-            $request->boolean('archived')
-                ? $jobs->whereNotNull('archived_at')->get()
-                : $jobs->whereNull('archived_at')->get(),
-        );
+        // What is due first comes first; what nobody said a time for comes last, in the order it came in.
+        return JobRow::collection($shown->get()->sortBy('due_first')->values());
     }
 
     #[

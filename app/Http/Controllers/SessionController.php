@@ -6,16 +6,37 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\MeResource;
+use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
 {
+    private const FAILURES_A_MINUTE = 10;
+
     public function __construct(private readonly StatefulGuard $guard) {}
+
+    #[OA\Get(path: '/api/session', operationId: 'session', tags: ['people'])]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Who is signed in, if anybody is',
+            content: new OA\JsonContent(ref: '#/components/schemas/Session'),
+        ),
+    ]
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user('sanctum');
+
+        return new JsonResponse(['me' => $user instanceof User ? new MeResource($user->load('workshop')) : null]);
+    }
 
     #[
         OA\Post(
@@ -38,9 +59,17 @@ final class SessionController extends Controller
     ]
     public function store(SignInRequest $request): MeResource
     {
+        // Only failures count, for one account from one address: a whole shop signs in from behind one.
+        $key = 'sign-in|' . Str::lower($request->string('email')->value()) . '|' . $request->ip();
+        if (RateLimiter::tooManyAttempts($key, self::FAILURES_A_MINUTE)) {
+            throw new ThrottleRequestsException('', null, ['Retry-After' => RateLimiter::availableIn($key)]);
+        }
         if (! $this->guard->attempt(Arr::only($request->validated(), ['email', 'password']), true)) {
+            RateLimiter::hit($key);
+
             throw ValidationException::withMessages(['email' => 'E-mail or password is not right.']);
         }
+        RateLimiter::clear($key);
         $request->session()->regenerate();
 
         return new MeResource($this->user($request)->load('workshop'));

@@ -19,7 +19,9 @@ use Kalopsis\Job\SmallestBlend;
 use Kalopsis\Job\SprayedPlan;
 use Kalopsis\Job\WayOutlook;
 use Kalopsis\Panel\Point;
+use Kalopsis\Sequence\School;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Sprays a document in the model; nothing is saved. */
 final class SimulationController extends Controller
@@ -144,7 +146,7 @@ final class SimulationController extends Controller
             operationId: 'compareWays',
             tags: ['blend'],
             parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/WaysWish')),
         ),
     ]
     #[
@@ -165,9 +167,11 @@ final class SimulationController extends Controller
     {
         $spec = $this->read($request, $job);
         $pair = Pair::of($job)->at($spec->plan->effectCoats());
+        $schools = (new WorkshopCatalogue($job->workshop_id))->schools();
+        $one = $request->input('school');
         $ways = WayOutlook::all(
             $spec,
-            (new WorkshopCatalogue($job->workshop_id))->schools(),
+            $one === null ? $schools : array_values(array_filter($schools, fn (School $s): bool => $s->key === $one)),
             $this->planning->planner(),
             $pair->car,
             $pair->card,
@@ -228,22 +232,37 @@ final class SimulationController extends Controller
             content: new OA\JsonContent(ref: '#/components/schemas/SmallestBlend'),
         ),
     ]
-    public function smallest(DocumentRequest $request, RepairJob $job): JsonResponse
+    public function smallest(DocumentRequest $request, RepairJob $job): StreamedResponse
     {
         // Some dozens of plans, on a busy machine and a large car: longer than one request usually takes.
         set_time_limit(self::SEARCH_SECONDS);
         $spec = $this->read($request, $job);
         $pair = Pair::of($job)->at($spec->plan->effectCoats());
-        $found = SmallestBlend::of(
-            $spec,
-            (new WorkshopCatalogue($job->workshop_id))->schools(),
-            $this->planning->planner(),
-            $pair->car,
-            $pair->card,
-            $job->workshop->blendLimits(),
-        );
+        $schools = (new WorkshopCatalogue($job->workshop_id))->schools();
+        $planner = $this->planning->planner();
+        $limits = $job->workshop->blendLimits();
 
-        return new JsonResponse(['found' => $found], 200, [], JSON_UNESCAPED_UNICODE);
+        return new StreamedResponse(
+            function () use ($spec, $schools, $planner, $pair, $limits): void {
+                $found = SmallestBlend::of($spec, $schools, $planner, $pair->car, $pair->card, $limits, self::stillAsked(...));
+                echo json_encode(['found' => $found], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+            },
+            200,
+            ['Content-Type' => 'application/json'],
+        );
+    }
+
+    /**
+     * White space before an answer means nothing, but it does not arrive where nobody waits any more: then the work ends
+     * here.
+     */
+    private static function stillAsked(): void
+    {
+        echo ' ';
+        if (PHP_SAPI === 'fpm-fcgi') {
+            ob_get_level() > 0 && ob_flush();
+            flush();
+        }
     }
 
     /** What was sent, checked and not planned yet. */

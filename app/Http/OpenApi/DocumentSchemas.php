@@ -16,6 +16,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'label', type: 'string'),
             new OA\Property(property: 'plate', type: 'string'),
             new OA\Property(property: 'bodyShape', type: 'string'),
+            new OA\Property(property: 'due', description: 'like 2026-11-30T16:00', type: 'string', nullable: true),
+            new OA\Property(property: 'painter', type: 'string'),
         ],
     ),
 ]

@@ -19,6 +19,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'town', type: 'string'),
 ])]
+#[OA\Schema(schema: 'Session', required: ['me'], type: 'object', properties: [
+    new OA\Property(property: 'me', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Me')]),
+])]
 #[OA\Schema(schema: 'Me', required: ['name', 'email', 'role', 'workshop', 'units', 'theme'], type: 'object', properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'email', type: 'string'),

@@ -315,8 +315,20 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'WaysWish',
+        required: ['document'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
+            new OA\Property(property: 'school', description: 'only this one', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'WayOutlook',
         required: [
+            'rank',
             'key',
             'name',
             'how',
@@ -335,6 +347,12 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'key', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(
+                property: 'rank',
+                description: 'the smaller the better, first figure first',
+                type: 'array',
+                items: new OA\Items(type: 'number'),
+            ),
             new OA\Property(property: 'how', type: 'string'),
             new OA\Property(property: 'risk', type: 'string'),
             new OA\Property(property: 'seen', type: 'boolean'),

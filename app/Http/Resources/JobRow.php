@@ -22,6 +22,9 @@ final class JobRow extends JsonResource
             'label' => $job->label,
             'plate' => $job->plate,
             'colour' => $job->colour,
+            'paint' => $job->standing->paint ?? null,
+            'due' => $head->document['car']['due'] ?? null,
+            'painter' => $head->document['car']['painter'] ?? '',
             'version' => $job->head,
             'stations' => $job->standing->stations ?? ($head->summary->stations ?? []),
             'verdict' =>

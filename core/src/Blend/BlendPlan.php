@@ -48,7 +48,7 @@ final readonly class BlendPlan
             Reason::of(
                 'The area at full strength and half of the rim where the coat fades.',
                 SourceKind::Geometry,
-                'docs/model.md section 2.',
+                'model notes, section 2.',
                 [
                     'full strength' => Quantity::squareMetres($full / 1e6),
                     'out to the last dust' => Quantity::squareMetres($all / 1e6),

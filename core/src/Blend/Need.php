@@ -71,7 +71,7 @@ final readonly class Need
                             => 'The shortest blend, all coats drawn out alike, in which nobody notices the card\'s '
                                 . 'difference, {certainty}.',
                         default
-                        => 'The shortest blend in which nobody notices a colour 2 L* off, {certainty}: no card has '
+                        => 'The shortest blend in which nobody notices a colour an ordinary shade off, {certainty}: no card has '
                             . 'been read yet.',
                     },
                     [
@@ -81,7 +81,7 @@ final readonly class Need
                     ],
                 ),
                 SourceKind::Estimate,
-                'Sprayed in the model and looked at from five angles and seven distances, docs/model.md section 12.',
+                'Sprayed in the model and looked at from five angles and seven distances, model notes, section 12.',
                 [
                     'room' => $this->roomMm === null ? 'open' : Quantity::mm($this->roomMm),
                     'chosen' => Quantity::mm($this->blendMm),

@@ -50,7 +50,7 @@ final readonly class GunSetUp
             Reason::of(
                 'Further away and at higher pressure more paint misses the panel.',
                 SourceKind::Estimate,
-                'Own model, docs/model.md section 4; calibrate from what is left in the cup.',
+                'Own model, model notes, section 4; calibrate from what is left in the cup.',
                 ['pressure' => Quantity::bar($this->bar), 'distance' => Quantity::mm($this->distanceMm)],
             ),
         );

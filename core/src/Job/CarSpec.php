@@ -4,7 +4,28 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
+use DateTimeImmutable;
+
+/** The car, when it is to be ready, and who paints it. */
 final readonly class CarSpec
 {
-    public function __construct(public string $label, public string $plate, public string $bodyShape) {}
+    /** As a wall clock in the shop shows it, without a zone. */
+    public const DUE = 'Y-m-d\TH:i';
+
+    /** @param ?string $due in the format DUE; null: nobody said */
+    public function __construct(
+        public string $label,
+        public string $plate,
+        public string $bodyShape,
+        public ?string $due = null,
+        public string $painter = '',
+    ) {}
+
+    /** Is this a day and a time there can be? */
+    public static function isDue(string $text): bool
+    {
+        $read = DateTimeImmutable::createFromFormat('!' . self::DUE, $text);
+
+        return $read !== false && $read->format(self::DUE) === $text;
+    }
 }

@@ -170,7 +170,7 @@ final readonly class JobPlan implements JsonSerializable
     {
         $area = fn (float $mm2, string $rule): Figure => Figure::of(
             Quantity::squareMetres($mm2 / 1e6),
-            Reason::of($rule, SourceKind::Geometry, 'Measured on the unrolled body, docs/model.md section 2.'),
+            Reason::of($rule, SourceKind::Geometry, 'Measured on the unrolled body, model notes, section 2.'),
         );
         $coloured = 0.0;
         foreach ($this->blend->coats as $coat) {
@@ -247,7 +247,7 @@ final readonly class JobPlan implements JsonSerializable
             ]),
             SourceKind::Practice,
             'The shape of the way it is sprayed is common practice; its length is what this blend needs, '
-                . 'docs/model.md section 3.',
+                . 'model notes, section 3.',
             ['fades over' => Quantity::mm($coat->fadeMm)],
         );
     }
@@ -280,7 +280,7 @@ final readonly class JobPlan implements JsonSerializable
                 Reason::of(
                     'Everything on this panel out to the edge of this zone, the zones inside it included.',
                     SourceKind::Geometry,
-                    'Measured on the unrolled body, docs/model.md section 2.',
+                    'Measured on the unrolled body, model notes, section 2.',
                 ),
             ),
         ];

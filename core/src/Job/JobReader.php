@@ -53,7 +53,12 @@ final readonly class JobReader
             $car->text('label', 1, 80, 'The car'),
             $car->has('plate') ? $car->text('plate', 0, 20, 'The plate') : '',
             $car->text('bodyShape', 1, 60, 'The body shape'),
+            $car->has('due') ? $car->text('due', 1, 20, 'When it is due') : null,
+            $car->has('painter') ? $car->text('painter', 0, 80, 'The painter') : '',
         );
+        if ($carSpec->due !== null && $carSpec->due !== '' && ! CarSpec::isDue($carSpec->due)) {
+            $problems->add('car.due', 'no-time', 'When it is due is a day and a time, like 2026-11-30T16:00.');
+        }
         $colour = $job->object('colour');
         $colourSpec = new ColourSpec(
             $colour->text('name', 1, 80, 'The colour'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
+use Closure;
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Colour\Measurement;
@@ -38,9 +39,13 @@ final readonly class SmallestBlend
         private BlendLimits $limits,
         private ?Measurement $car,
         private ?Measurement $card,
+        private ?Closure $tells,
     ) {}
 
-    /** @param list<School> $schools */
+    /**
+     * @param list<School> $schools
+     * @param ?Closure(): void $tells called before each plan is tried: a search that nobody waits for can be ended there
+     */
     public static function of(
         JobSpec $job,
         array $schools,
@@ -48,8 +53,9 @@ final readonly class SmallestBlend
         ?Measurement $car,
         ?Measurement $card,
         ?BlendLimits $limits = null,
+        ?Closure $tells = null,
     ): ?FoundBlend {
-        $search = new self($planner, $limits ?? BlendLimits::usual(), $car, $card);
+        $search = new self($planner, $limits ?? BlendLimits::usual(), $car, $card, $tells);
         $tried = $search->all($job, $schools);
         $best = $tried[0] ?? null;
 
@@ -110,6 +116,10 @@ final readonly class SmallestBlend
 
     private function planned(School $school, JobSpec $job, PlanSpec $plan): WayOutlook
     {
+        if ($this->tells !== null) {
+            ($this->tells)();
+        }
+
         return WayOutlook::planned($school, $this->planner->plan($job->with($plan), $this->car, $this->card));
     }
 

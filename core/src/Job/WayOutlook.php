@@ -94,6 +94,7 @@ final readonly class WayOutlook implements JsonSerializable
             'key' => $this->school->key,
             'name' => $this->school->name,
             'how' => $this->school->how,
+            'rank' => array_map(fn (int|float $v): float => round($v, 3), $this->rank()),
             'risk' => $this->school->risk,
             'seen' => $this->outlook->isSeen(),
             'index' => round($this->outlook->index(), 2),

@@ -85,7 +85,7 @@ final readonly class Pace
                 ['from' => Quantity::minutes($from), 'to' => Quantity::minutes($to)],
             ),
             SourceKind::Estimate,
-            'Volatile left in the film over the rate at which this air takes it, docs/model.md section 8. A look at the film '
+            'Volatile left in the film over the rate at which this air takes it, model notes, section 8. A look at the film '
                 . 'decides; the data sheet wins.',
             [
                 'booth' => Quantity::celsius($this->air->temperatureC),

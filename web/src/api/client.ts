@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { waitedForWhile } from './behind';
 import type { paths } from './schema.generated';
 import type { ProblemDetails } from './types';
 
@@ -32,7 +33,7 @@ async function withToken(input: Request): Promise<Response> {
   }
   input.headers.set('Accept', 'application/json');
   try {
-    return await fetch(input);
+    return await (input.headers.has('Priority') ? fetch(input) : waitedForWhile(() => fetch(input)));
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') {
       throw error;

@@ -16,7 +16,7 @@ export const keys = {
 
 export const meQuery = queryOptions({
   queryKey: keys.me,
-  queryFn: () => unwrap(api.GET('/api/me')),
+  queryFn: async ({ signal }) => (await unwrap(api.GET('/api/session', { signal }))).me,
   staleTime: Infinity,
   retry: false,
 });

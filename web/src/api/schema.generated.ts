@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/login": {
         parameters: {
             query?: never;
@@ -1096,6 +1112,9 @@ export interface components {
             label: string;
             plate?: string;
             bodyShape: string;
+            /** @description like 2026-11-30T16:00 */
+            due?: string | null;
+            painter?: string;
         };
         ColourPart: {
             name: string;
@@ -1252,6 +1271,10 @@ export interface components {
             label: string;
             plate: string;
             colour: string;
+            paint: string | null;
+            /** @description like 2026-11-30T16:00 */
+            due: string | null;
+            painter: string;
             version: number;
             stations: components["schemas"]["Station"][];
             verdict: components["schemas"]["Phrase"];
@@ -1300,6 +1323,9 @@ export interface components {
         WorkshopName: {
             name: string;
             town: string;
+        };
+        Session: {
+            me: components["schemas"]["Me"] | null;
         };
         Me: {
             name: string;
@@ -1748,9 +1774,16 @@ export interface components {
             /** @default 2 */
             distanceM: number;
         };
+        WaysWish: {
+            document: components["schemas"]["JobDocument"];
+            /** @description only this one */
+            school?: string;
+        };
         WayOutlook: {
             key: string;
             name: string;
+            /** @description the smaller the better, first figure first */
+            rank: number[];
             how: string;
             risk: string;
             seen: boolean;
@@ -2912,6 +2945,26 @@ export interface operations {
             };
         };
     };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who is signed in, if anybody is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
     signIn: {
         parameters: {
             query?: never;
@@ -3347,7 +3400,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Edit"];
+                "application/json": components["schemas"]["WaysWish"];
             };
         };
         responses: {

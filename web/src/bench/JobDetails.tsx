@@ -24,6 +24,8 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
   const units = useUnits();
   const { car, colour, paintSystem } = handle.document;
   const [plate, setPlate] = useState(car.plate ?? '');
+  const [due, setDue] = useState(car.due ?? '');
+  const [painter, setPainter] = useState(car.painter ?? '');
   const [wish, setWish] = useState(colour);
   const [practice, setPractice] = useState(handle.document.practice ?? false);
   const [hiding, setHiding] = useState(colour.hidingUm == null ? '' : numberFor(colour.hidingUm, 'um', units));
@@ -34,7 +36,8 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
   const hidingUm = hiding.trim() === '' ? null : parseQuantity(hiding, 'um', units);
   const hidingFits = hiding.trim() === '' || (hidingUm !== null && hidingUm >= least && hidingUm <= most);
   const save = () => {
-    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system, practice));
+    const when = { due: due === '' ? null : due, painter: painter.trim() };
+    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system, practice, when));
     onClose();
   };
   return (
@@ -48,6 +51,23 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             onChange={(event) => setPlate(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 20 } }}
           />
+          <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
+            <TextField
+              fullWidth
+              label="Due"
+              type="datetime-local"
+              value={due}
+              onChange={(event) => setDue(event.target.value.slice(0, 16))}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+            <TextField
+              fullWidth
+              label="Painter"
+              value={painter}
+              onChange={(event) => setPainter(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 80 } }}
+            />
+          </Stack>
           <TextField
             select
             label="Colour from the shelf"

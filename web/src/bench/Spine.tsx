@@ -3,7 +3,7 @@ import { NavLink } from 'react-router';
 import type { Station } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
 import { Words } from '../kit/Words';
-import { STATIONS } from './stations';
+import { STATIONS } from '../kit/stations';
 
 /** The six stations in the order of the work, each with its state in a word. */
 export function Spine({ jobId, states }: { jobId: string; states: readonly Station[] }) {
@@ -38,7 +38,7 @@ export function Spine({ jobId, states }: { jobId: string; states: readonly Stati
               gap: 1.25,
               px: 1.75,
               py: 1.5,
-              minHeight: 68,
+              minHeight: (t) => Math.max(68, t.target),
               minWidth: { xs: 132, md: 0 },
               color: 'text.primary',
               borderLeft: { md: '4px solid transparent' },

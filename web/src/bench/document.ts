@@ -397,12 +397,13 @@ export function setDetails(
   colour: JobDocument['colour'],
   paintSystem: string,
   practice = document.practice ?? false,
+  when: Pick<JobDocument['car'], 'due' | 'painter'> = {},
 ): Change {
   const other = colour.finish !== document.colour.finish || paintSystem !== document.paintSystem;
   return changed(
     document,
     {
-      car: { ...document.car, plate },
+      car: { ...document.car, plate, ...when },
       colour: { ...colour, name: colour.name.trim() },
       paintSystem,
       ...(practice || document.practice === true ? { practice } : {}),

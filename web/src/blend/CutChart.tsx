@@ -131,41 +131,43 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
       <Typography variant="body2">
         {formatMm(cut.lengthMm, units)} long, looked at from {cut.angle}° and {formatMm(cut.distanceM * 1000, units)}.
         Heavy line: what the eye is left with, off the car nothing; a dot: what is seen of the step at a gap, fold or
-        body line; dotted: CIEDE2000, at half its size.
+        body line; dotted: the colour difference, at half its size.
       </Typography>
-      <Table sx={visuallyHidden} aria-label="Cross-cut as a table">
-        <TableHead>
-          <TableRow>
-            <TableCell>Along the cut</TableCell>
-            <TableCell>From the primer</TableCell>
-            {cut.coats.map((c) => (
-              <TableCell key={c.id}>{c.name}</TableCell>
-            ))}
-            <TableCell>Shines through</TableCell>
-            <TableCell>Flakes dry</TableCell>
-            <TableCell>CIEDE2000</TableCell>
-            <TableCell>Index</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {cut.mm.map(
-            (mm, i) =>
-              i % every === 0 && (
-                <TableRow key={i}>
-                  <TableCell>{formatMm(i * cut.stepMm, units)}</TableCell>
-                  <TableCell>{mm === null ? 'no colour' : formatMm(mm, units)}</TableCell>
-                  {cut.films.map((f, k) => (
-                    <TableCell key={k}>{(f[i] ?? 0).toFixed(1)}</TableCell>
-                  ))}
-                  <TableCell>{Math.round(100 * (cut.uncovered[i] ?? 1))}%</TableCell>
-                  <TableCell>{cut.dryPercent[i] ?? '-'}%</TableCell>
-                  <TableCell>{cut.dE[i]?.toFixed(1) ?? 'off the car'}</TableCell>
-                  <TableCell>{cut.index[i]?.toFixed(2) ?? 'off the car'}</TableCell>
-                </TableRow>
-              ),
-          )}
-        </TableBody>
-      </Table>
+      <Box sx={visuallyHidden}>
+        <Table aria-label="Cross-cut as a table">
+          <TableHead>
+            <TableRow>
+              <TableCell>Along the cut</TableCell>
+              <TableCell>From the primer</TableCell>
+              {cut.coats.map((c) => (
+                <TableCell key={c.id}>{c.name}</TableCell>
+              ))}
+              <TableCell>Shines through</TableCell>
+              <TableCell>Flakes dry</TableCell>
+              <TableCell>Colour difference</TableCell>
+              <TableCell>What is seen</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {cut.mm.map(
+              (mm, i) =>
+                i % every === 0 && (
+                  <TableRow key={i}>
+                    <TableCell>{formatMm(i * cut.stepMm, units)}</TableCell>
+                    <TableCell>{mm === null ? 'no colour' : formatMm(mm, units)}</TableCell>
+                    {cut.films.map((f, k) => (
+                      <TableCell key={k}>{(f[i] ?? 0).toFixed(1)}</TableCell>
+                    ))}
+                    <TableCell>{Math.round(100 * (cut.uncovered[i] ?? 1))}%</TableCell>
+                    <TableCell>{cut.dryPercent[i] ?? '-'}%</TableCell>
+                    <TableCell>{cut.dE[i]?.toFixed(1) ?? 'off the car'}</TableCell>
+                    <TableCell>{cut.index[i]?.toFixed(2) ?? 'off the car'}</TableCell>
+                  </TableRow>
+                ),
+            )}
+          </TableBody>
+        </Table>
+      </Box>
     </Box>
   );
 }

@@ -72,7 +72,9 @@ function NeedFacts({ handle }: { handle: BenchHandle }) {
         </Typography>
       )}
       {need.fades && <Typography variant="body2">Rule of thumb {formatMm(need.usual.value, units)}.</Typography>}
-      {!need.measured && <Typography variant="body2">No card read yet: planned for a colour 2 L* off.</Typography>}
+      {!need.measured && (
+        <Typography variant="body2">No card read yet: planned for a colour an ordinary shade off.</Typography>
+      )}
     </Stack>
   );
 }

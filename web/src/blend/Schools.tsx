@@ -12,12 +12,14 @@ import {
   Typography,
 } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
-import { keys, useShopSchools } from '../api/queries';
+import { BEHIND } from '../api/behind';
+import { keys, useShelf, useShopSchools } from '../api/queries';
 import { adoptBlend, setSchool } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { SeverityMark } from '../kit/SeverityMark';
+import { WhyNote } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
 import { LimitsDialog } from './LimitsDialog';
 import { useWays } from './useSimulation';
@@ -27,8 +29,9 @@ export function Schools({ handle }: { handle: BenchHandle }) {
   const document = handle.bench.document;
   const own = useShopSchools().data ?? [];
   const [comparing, setComparing] = useState(false);
-  const ways = useWays(handle.bench.id, document, comparing);
-  const rows = ways.data ?? [];
+  const shelf = useShelf().data;
+  const ways = useWays(handle.bench.id, document, shelf?.schools.map((s) => s.key) ?? [], comparing);
+  const rows = ways.rows;
   const client = useQueryClient();
   const [limiting, setLimiting] = useState(false);
   const [keeping, setKeeping] = useState<string | null>(null);
@@ -55,10 +58,30 @@ export function Schools({ handle }: { handle: BenchHandle }) {
     mutationFn: (id: string) => unwrap(api.POST('/api/shop-schools/{id}/put-away', { params: { path: { id } } })),
     onSuccess: renewed,
   });
+  const given = useRef<AbortController | null>(null);
   const smallest = useMutation({
-    mutationFn: () =>
-      unwrap(api.POST('/api/jobs/{job}/smallest', { params: { path: { job: handle.bench.id } }, body: { document } })),
+    mutationFn: () => {
+      given.current = new AbortController();
+      return unwrap(
+        api.POST('/api/jobs/{job}/smallest', {
+          params: { path: { job: handle.bench.id } },
+          body: { document },
+          headers: BEHIND,
+          signal: given.current.signal,
+        }),
+      );
+    },
   });
+  // A search for a plan that has changed since answers nobody: it ends, on the server too.
+  const asked = JSON.stringify(document);
+  const { reset } = smallest;
+  useEffect(
+    () => () => {
+      given.current?.abort();
+      reset();
+    },
+    [asked, reset],
+  );
   const found = smallest.data?.found;
   return (
     <Box component="section" aria-label="Schools side by side">
@@ -88,9 +111,19 @@ export function Schools({ handle }: { handle: BenchHandle }) {
       {smallest.isPending && (
         <Box role="status" sx={{ mb: 1.5 }}>
           <LinearProgress aria-label="Searching for the smallest blend" sx={{ mb: 0.5 }} />
-          <Typography color="text.secondary">
-            Every way is drawn in, and the best of them changed one thing at a time.
-          </Typography>
+          <Stack direction="row" sx={{ alignItems: 'center', gap: 1 }}>
+            <Typography color="text.secondary">
+              Every way is drawn in, and the best of them changed one thing at a time.
+            </Typography>
+            <Button
+              onClick={() => {
+                given.current?.abort();
+                reset();
+              }}
+            >
+              Stop
+            </Button>
+          </Stack>
         </Box>
       )}
       {keeping !== null && (
@@ -156,7 +189,14 @@ export function Schools({ handle }: { handle: BenchHandle }) {
           </Button>
         </Stack>
       )}
-      {ways.isFetching && <LinearProgress aria-label="Schools simulated" sx={{ mb: 1 }} />}
+      {comparing && ways.done < ways.of && (
+        <LinearProgress
+          variant="determinate"
+          value={(100 * ways.done) / Math.max(1, ways.of)}
+          aria-label="Schools simulated"
+          sx={{ mb: 1 }}
+        />
+      )}
       {!comparing && (
         <Typography color="text.secondary">
           Each way is sprayed on this repair in the model: what is seen of it, and what it takes.
@@ -168,10 +208,18 @@ export function Schools({ handle }: { handle: BenchHandle }) {
             <TableHead>
               <TableRow>
                 <TableCell>School</TableCell>
-                <TableCell>What is seen of it</TableCell>
-                <TableCell align="right">Panels</TableCell>
-                <TableCell align="right">Paint</TableCell>
-                <TableCell align="right">In the booth</TableCell>
+                <TableCell>
+                  <WhyNote of="seen">What is seen of it</WhyNote>
+                </TableCell>
+                <TableCell align="right">
+                  <WhyNote of="panels">Panels</WhyNote>
+                </TableCell>
+                <TableCell align="right">
+                  <WhyNote of="paint">Paint</WhyNote>
+                </TableCell>
+                <TableCell align="right">
+                  <WhyNote of="minutes">In the booth</WhyNote>
+                </TableCell>
                 <TableCell />
               </TableRow>
             </TableHead>

@@ -16,6 +16,7 @@ import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { phraseText } from '../kit/units';
 import { SeverityMark } from '../kit/SeverityMark';
+import { WhyNote } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
 import { useCures } from './useSimulation';
 
@@ -47,18 +48,25 @@ export function SeenBanner({
       <Parts parts={simulation.parts} />
       {!simulation.measured && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
-          No card has been read: a colour 2 L* off is assumed.
+          No card has been read: a colour an ordinary shade off is assumed.
         </Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
-        {simulation.hiding.coats === null
-          ? 'Eight coats do not hide this primer'
-          : `Hides this primer in ${simulation.hiding.coats.toFixed(1)} full coats`}
+        {simulation.hiding.coats === null ? (
+          'Eight coats do not hide this primer'
+        ) : (
+          <>
+            Hides this primer in <WhyNote of="hides">{simulation.hiding.coats.toFixed(1)} full coats</WhyNote>
+          </>
+        )}
         ; grey {simulation.hiding.bestShade} under it is best.
       </Typography>
       <Cures handle={handle} seen={simulation.seen} />
-      <Box component="details" sx={{ mt: 1, '& summary': { cursor: 'pointer', minHeight: 32 } }}>
+      <Box component="details" sx={{ mt: 1 }}>
         <summary>By angle and distance</summary>
+        <Typography variant="body2" color="text.secondary">
+          Above 1 it is noticed from there: <WhyNote of="seen">how much is seen</WhyNote>.
+        </Typography>
         <VisibilityTable simulation={simulation} />
       </Box>
     </Box>
@@ -68,7 +76,8 @@ export function SeenBanner({
 /** Bars from nobody to just noticed and beyond. */
 function Parts({ parts }: { parts: Simulation['parts'] }) {
   const { tokens } = useTheme();
-  const most = 1.5;
+  // Twice what is just noticed is seen by everybody.
+  const most = 2;
   return (
     <Box
       role="group"
@@ -111,14 +120,25 @@ function Parts({ parts }: { parts: Simulation['parts'] }) {
             />
           </Box>
           <Typography variant="body2" sx={{ m: 0, textAlign: 'right', fontWeight: p.index > 1 ? 700 : 400 }}>
-            {p.index.toFixed(2)}
+            <WhyNote of={p.part}>{p.index.toFixed(2)}</WhyNote>
           </Typography>
         </Box>
       ))}
       <span />
-      <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-        just noticed: 1
-      </Typography>
+      <Box sx={{ position: 'relative', height: 20, color: 'text.secondary', fontSize: '0.8rem' }} aria-hidden="true">
+        <Box component="span" sx={{ position: 'absolute', left: 0 }}>
+          nobody
+        </Box>
+        <Box
+          component="span"
+          sx={{ position: 'absolute', left: `${100 / most}%`, transform: 'translateX(-50%)', whiteSpace: 'nowrap' }}
+        >
+          just noticed
+        </Box>
+        <Box component="span" sx={{ position: 'absolute', right: -44, whiteSpace: 'nowrap' }}>
+          everybody
+        </Box>
+      </Box>
       <span />
     </Box>
   );

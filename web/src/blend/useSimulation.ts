@@ -1,6 +1,7 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
+import { BEHIND, behind } from '../api/behind';
 import { api, unwrap } from '../api/client';
-import type { CutWish, JobDocument } from '../api/types';
+import type { CutWish, JobDocument, WayOutlook } from '../api/types';
 import { useCalm } from '../kit/useCalm';
 import type { Pair } from '../map/geometry';
 import type { Look } from '../walk/paint';
@@ -45,23 +46,43 @@ export function useCut(jobId: string, document: JobDocument, line: readonly [Pai
   });
 }
 
-/** Every school on this repair in one answer, the best first; a dozen plans, so only while somebody compares. */
-export function useWays(jobId: string, document: JobDocument, enabled: boolean) {
+/** The smaller the better, the first figure that differs decides. */
+export function byRank(a: WayOutlook, b: WayOutlook): number {
+  const at = a.rank.findIndex((v, i) => v !== b.rank[i]);
+  return at < 0 ? 0 : (a.rank[at] ?? 0) - (b.rank[at] ?? 0);
+}
+
+/**
+ * Every school on this repair, the best first. They come in one by one behind everything else that is asked, so that a
+ * change of school never waits for them; those of a document that changed meanwhile are not begun.
+ */
+export function useWays(jobId: string, document: JobDocument, schools: readonly string[], enabled: boolean) {
   const asked = useCalm(JSON.stringify(document));
-  return useQuery({
-    queryKey: ['ways', jobId, asked],
-    queryFn: ({ signal }) =>
-      unwrap(
-        api.POST('/api/jobs/{job}/ways', {
-          params: { path: { job: jobId } },
-          body: { document: JSON.parse(asked) as JobDocument },
+  return useQueries({
+    queries: schools.map((school) => ({
+      queryKey: ['ways', jobId, school, asked],
+      queryFn: ({ signal }: { signal: AbortSignal }) =>
+        behind(
+          () =>
+            unwrap(
+              api.POST('/api/jobs/{job}/ways', {
+                params: { path: { job: jobId } },
+                body: { document: JSON.parse(asked) as JobDocument, school },
+                headers: BEHIND,
+                signal,
+              }),
+            ),
           signal,
-        }),
-      ),
-    enabled,
-    placeholderData: keepPreviousData,
-    retry: false,
-    staleTime: 60_000,
+        ),
+      enabled,
+      retry: false,
+      staleTime: 60_000,
+    })),
+    combine: (answers) => ({
+      rows: answers.flatMap((a) => a.data ?? []).sort(byRank),
+      done: answers.filter((a) => !a.isPending).length,
+      of: answers.length,
+    }),
   });
 }
 

@@ -6,6 +6,7 @@ import { addRepair, DEFAULT_SPOT_MM, movedShape, removeRepair, updateRepair } fr
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
+import { singleKeys } from '../kit/shortcuts';
 import { formatQuantity } from '../kit/units';
 import { BodyMap } from '../map/BodyMap';
 import { linePath, pair, type Pair } from '../map/geometry';
@@ -134,8 +135,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
       '-': () => resizeBy(-5),
       Delete: remove,
       Backspace: remove,
-      s: addSpotInMiddle,
-      n: () => panel !== null && add(panel.id, { kind: 'new-part' }),
+      ...(singleKeys() ? { s: addSpotInMiddle, n: () => panel !== null && add(panel.id, { kind: 'new-part' }) } : {}),
       Escape: () => setTool('choose'),
     };
     const action = actions[event.key];

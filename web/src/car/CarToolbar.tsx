@@ -61,6 +61,9 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
         <ToggleButton value="spot">Spot</ToggleButton>
         <ToggleButton value="outline">Outline</ToggleButton>
       </ToggleButtonGroup>
+      <Button variant="outlined" disabled={panel === null} onClick={onSpot}>
+        Spot in its middle
+      </Button>
       <Button variant="outlined" disabled={panel === null} onClick={onNewPart}>
         New part
       </Button>
@@ -68,22 +71,7 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
         <Typography variant="body2">{HINTS[tool]}</Typography>
         {panel !== null && (
           <Typography variant="caption" color="text.secondary">
-            {panel.name}: <Measure of={panel.area} />, {panel.material}, lies {panel.orientation}.{' '}
-            <Box
-              component="button"
-              onClick={onSpot}
-              sx={{
-                font: 'inherit',
-                border: 0,
-                p: 0,
-                background: 'none',
-                color: 'primary.main',
-                textDecoration: 'underline',
-                cursor: 'pointer',
-              }}
-            >
-              Spot in its middle
-            </Box>
+            {panel.name}: <Measure of={panel.area} />, {panel.material}, lies {panel.orientation}.
           </Typography>
         )}
       </Box>

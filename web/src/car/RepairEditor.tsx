@@ -70,7 +70,8 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
               aria-pressed={r.id === repair?.id}
               label={`${name(r.panel)}, ${r.shape.kind === 'spot' ? `${kinds.spot} ${formatMm(r.shape.radiusMm ?? 0, units)}` : kinds[r.shape.kind]}`}
               sx={{
-                height: 48,
+                height: 'auto',
+                '& .MuiChip-label': { whiteSpace: 'normal' },
                 borderRadius: 1,
                 fontSize: '0.95rem',
                 ...(r.id === repair?.id && {

@@ -1,5 +1,6 @@
 import { Box, Table, TableBody, TableCell, TableHead, TableRow, useTheme } from '@mui/material';
 import type { AngleDifference } from '../api/types';
+import { WhyNote } from '../kit/Why';
 import { barScale, signed } from './numbers';
 
 const ROWS = [
@@ -74,7 +75,9 @@ export function Bars({
           ))}
           <TableRow>
             <TableCell component="th" scope="row">
-              <strong>CIEDE2000</strong>
+              <WhyNote of="difference">
+                <strong>difference</strong>
+              </WhyNote>
             </TableCell>
             {angles.map((a) => (
               <TableCell key={a.angle}>
@@ -85,8 +88,16 @@ export function Bars({
         </TableBody>
       </Table>
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', mt: 1, fontSize: '0.93rem', color: 'text.secondary' }}>
-        {flop !== null && <span>Flop index {signed(flop)}</span>}
-        {lamp !== null && <span>In warm lamp light {lamp.toFixed(1)}</span>}
+        {flop !== null && (
+          <span>
+            From face to flop <WhyNote of="flop">{signed(flop)}</WhyNote>
+          </span>
+        )}
+        {lamp !== null && (
+          <span>
+            In warm lamp light <WhyNote of="lamp">{lamp.toFixed(1)}</WhyNote>
+          </span>
+        )}
       </Box>
     </Box>
   );

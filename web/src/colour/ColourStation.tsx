@@ -148,7 +148,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
                       Read {chosen.kind === 'card' ? 'this card' : 'it'}
                     </Button>
                     <Button disabled={doer.busy} onClick={() => strike(chosen, !chosen.struck)}>
-                      {chosen.struck ? 'Bring back' : 'Strike'}
+                      {chosen.struck ? 'Bring back' : 'Put aside'}
                     </Button>
                   </Stack>
                   {chosen.comparison !== null && (
@@ -239,7 +239,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             setStruck(null);
           }
         }}
-        message={`${struck?.name ?? ''} was struck.`}
+        message={`${struck?.name ?? ''} was put aside.`}
         action={
           <Button
             sx={{ color: 'inherit' }}

@@ -53,7 +53,7 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
           <Typography sx={{ mt: 0.5 }}>
             <strong>{card.against.says}</strong>
             {card.against.differences.length > 0 && (
-              <> Shift in L*: {card.against.shift.map((x) => `${x.angle}° ${signed(x.dL)}`).join(', ')}.</>
+              <> Lightness shifts: {card.against.shift.map((x) => `${x.angle}° ${signed(x.dL)}`).join(', ')}.</>
             )}
           </Typography>
         </Box>
@@ -92,22 +92,28 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
       </Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
         {sample.reading.shots} shots on {sample.reading.spots} {sample.reading.spots === 1 ? 'spot' : 'spots'},{' '}
-        {sample.reading.spread.toFixed(2)} apart on average; {sample.reading.viewing}, {sample.reading.geometryWords}
-        {sample.reading.spectral ? ', with spectra' : ', Lab only'}
-        {sample.reading.flopIndex !== null && `; flop index ${sample.reading.flopIndex.toFixed(1)}`}.
+        {sample.reading.spread.toFixed(2)} apart on average.
       </Typography>
-      <Box sx={{ overflowX: 'auto', maxHeight: 420 }} tabIndex={0} role="region" aria-label="Shots">
+      <Box component="details" sx={{ mb: 1 }}>
+        <summary>How it was read</summary>
+        <Typography variant="body2" color="text.secondary">
+          {sample.reading.viewing}, {sample.reading.geometryWords}
+          {sample.reading.spectral ? ', with spectra' : ', Lab only'}
+          {sample.reading.flopIndex !== null && `; flop index ${sample.reading.flopIndex.toFixed(1)}`}.
+        </Typography>
+      </Box>
+      <Box sx={{ overflowX: 'auto', maxHeight: 420 }} tabIndex={0} role="region" aria-label={`Shots of ${sample.name}`}>
         <Table size="small" stickyHeader>
           <TableHead>
             <TableRow>
               <TableCell>Spot</TableCell>
               {readings.data[0]?.angles.map((a) => (
                 <TableCell key={a} align="right">
-                  L* {a}°
+                  Lightness {a}°
                 </TableCell>
               ))}
               <TableCell align="right">From the middle</TableCell>
-              <TableCell />
+              <TableCell>Counts</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -180,33 +186,35 @@ export function VariantTable({
       <Typography variant="h2" sx={{ mb: 0.5 }}>
         Variants, nearest first
       </Typography>
-      <Table size="small">
-        <TableBody>
-          {variants.map((v) => (
-            <TableRow key={v.id}>
-              <TableCell sx={{ width: 36, fontSize: '1.3rem' }}>{v.place ?? ''}</TableCell>
-              <TableCell sx={{ whiteSpace: 'nowrap' }}>
-                <Button onClick={() => onChoose(v.id)} sx={{ textDecoration: v.struck ? 'line-through' : 'none' }}>
-                  {v.name}
-                </Button>
-              </TableCell>
-              <TableCell>
-                {v.struck ? 'Struck.' : v.why}
-                {!v.struck && v.clearlyOff && <strong> Clearly off.</strong>}
-              </TableCell>
-              <TableCell align="right">
-                <Button
-                  disabled={busy}
-                  aria-label={`${v.struck ? 'Bring back' : 'Strike'} ${v.name}`}
-                  onClick={() => onStrike(v)}
-                >
-                  {v.struck ? 'Bring back' : 'Strike'}
-                </Button>
-              </TableCell>
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Variants in order">
+        <Table size="small">
+          <TableBody>
+            {variants.map((v) => (
+              <TableRow key={v.id}>
+                <TableCell sx={{ width: 36, fontSize: '1.3rem' }}>{v.place ?? ''}</TableCell>
+                <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                  <Button onClick={() => onChoose(v.id)} sx={{ textDecoration: v.struck ? 'line-through' : 'none' }}>
+                    {v.name}
+                  </Button>
+                </TableCell>
+                <TableCell>
+                  {v.struck ? 'Put aside.' : v.why}
+                  {!v.struck && v.clearlyOff && <strong> Clearly off.</strong>}
+                </TableCell>
+                <TableCell align="right">
+                  <Button
+                    disabled={busy}
+                    aria-label={`${v.struck ? 'Bring back' : 'Put aside'} ${v.name}`}
+                    onClick={() => onStrike(v)}
+                  >
+                    {v.struck ? 'Bring back' : 'Put aside'}
+                  </Button>
+                </TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </Box>
     </Box>
   );
 }

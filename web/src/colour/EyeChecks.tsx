@@ -47,52 +47,54 @@ export function EyeChecks({
         What the eye says
       </Typography>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Looks">
-        <Table size="small" sx={{ '& td, & th': { px: 0.5 } }}>
-          <TableHead>
-            <TableRow>
-              <TableCell>Light</TableCell>
-              {desk.choices.from.map((f) => (
-                <TableCell key={f.key}>{f.name}</TableCell>
-              ))}
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {desk.choices.lights.map((light) => (
-              <TableRow key={light.key}>
-                <TableCell component="th" scope="row" sx={{ maxWidth: 92 }}>
-                  {light.name}
-                </TableCell>
-                {desk.choices.from.map((from) => {
-                  const seen = card.eyes.find((e) => e.light === light.key && e.from === from.key);
-                  return (
-                    <TableCell key={from.key}>
-                      <ToggleButtonGroup
-                        exclusive
-                        value={pressed[`${light.key} ${from.key}`] ?? seen?.verdict ?? null}
-                        aria-label={`${light.name}, ${from.name}`}
-                        onChange={(_, verdict: string | null) => {
-                          if (verdict !== null) {
-                            void look(light.key, from.key, verdict);
-                          }
-                        }}
-                      >
-                        {desk.choices.eyes.map((eye) => (
-                          <ToggleButton
-                            key={eye.key}
-                            value={eye.key}
-                            sx={{ px: 0.75, lineHeight: 1.15, minWidth: 50, fontSize: '0.875rem' }}
-                          >
-                            {eye.name}
-                          </ToggleButton>
-                        ))}
-                      </ToggleButtonGroup>
-                    </TableCell>
-                  );
-                })}
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Looks, as a table">
+          <Table size="small" sx={{ '& td, & th': { px: 0.5 } }}>
+            <TableHead>
+              <TableRow>
+                <TableCell>Light</TableCell>
+                {desk.choices.from.map((f) => (
+                  <TableCell key={f.key}>{f.name}</TableCell>
+                ))}
               </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+            </TableHead>
+            <TableBody>
+              {desk.choices.lights.map((light) => (
+                <TableRow key={light.key}>
+                  <TableCell component="th" scope="row" sx={{ maxWidth: 92 }}>
+                    {light.name}
+                  </TableCell>
+                  {desk.choices.from.map((from) => {
+                    const seen = card.eyes.find((e) => e.light === light.key && e.from === from.key);
+                    return (
+                      <TableCell key={from.key}>
+                        <ToggleButtonGroup
+                          exclusive
+                          value={pressed[`${light.key} ${from.key}`] ?? seen?.verdict ?? null}
+                          aria-label={`${light.name}, ${from.name}`}
+                          onChange={(_, verdict: string | null) => {
+                            if (verdict !== null) {
+                              void look(light.key, from.key, verdict);
+                            }
+                          }}
+                        >
+                          {desk.choices.eyes.map((eye) => (
+                            <ToggleButton
+                              key={eye.key}
+                              value={eye.key}
+                              sx={{ px: 0.75, lineHeight: 1.15, minWidth: 50, fontSize: '0.875rem' }}
+                            >
+                              {eye.name}
+                            </ToggleButton>
+                          ))}
+                        </ToggleButtonGroup>
+                      </TableCell>
+                    );
+                  })}
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
       </Box>
     </Box>
   );

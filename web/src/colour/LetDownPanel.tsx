@@ -128,7 +128,7 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
       </Box>
       <Typography variant="caption" component="p" color="text.secondary">
         Fitted path: light crosses the layer twice (Bouguer, Lambert, Beer); the cards lie {fit.fit.toFixed(2)} from it.
-        Estimate, docs/model.md section 7.
+        Estimate, model notes, section 7.
       </Typography>
     </Box>
   );

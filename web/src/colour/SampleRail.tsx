@@ -68,7 +68,7 @@ export function SampleRail({
             sx={{ display: 'block', lineHeight: 1.3, minHeight: '2.6em' }}
           >
             {s.struck ? (
-              'struck'
+              'put aside'
             ) : s.reading === null ? (
               'not read yet'
             ) : s.verdict !== null ? (

@@ -143,30 +143,32 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2, alignItems: { sm: 'flex-end' } }}>
         <CupDrawing cup={cup} />
         <Box sx={{ flexGrow: 1, minWidth: 0 }}>
-          <Table size="small" aria-label={`Pour into each ${cup.name} cup`}>
-            <TableHead>
-              <TableRow>
-                <TableCell>Pour</TableCell>
-                <TableCell align="right">Parts</TableCell>
-                <TableCell align="right">Volume</TableCell>
-                <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                  Scale shows
-                </TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {cup.pours.map((p) => (
-                <TableRow key={p.component}>
-                  <TableCell>{p.component}</TableCell>
-                  <TableCell align="right">{p.parts}</TableCell>
-                  <TableCell align="right">{formatQuantity({ value: p.ml, unit: 'ml' }, units)}</TableCell>
-                  <TableCell align="right">
-                    <strong>{p.cumulativeGrams.toFixed(1)} g</strong>
+          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Pours for ${cup.name}`}>
+            <Table size="small" aria-label={`Pour into each ${cup.name} cup`}>
+              <TableHead>
+                <TableRow>
+                  <TableCell>Pour</TableCell>
+                  <TableCell align="right">Parts</TableCell>
+                  <TableCell align="right">Volume</TableCell>
+                  <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                    Scale shows
                   </TableCell>
                 </TableRow>
-              ))}
-            </TableBody>
-          </Table>
+              </TableHead>
+              <TableBody>
+                {cup.pours.map((p) => (
+                  <TableRow key={p.component}>
+                    <TableCell>{p.component}</TableCell>
+                    <TableCell align="right">{p.parts}</TableCell>
+                    <TableCell align="right">{formatQuantity({ value: p.ml, unit: 'ml' }, units)}</TableCell>
+                    <TableCell align="right">
+                      <strong>{p.cumulativeGrams.toFixed(1)} g</strong>
+                    </TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </Box>
           <Typography variant="body2" sx={{ mt: 1.25 }}>
             {cup.coats.map((c, i) => (
               <span key={c.coat}>

@@ -2,6 +2,7 @@ import { Box, ButtonBase, Divider, Popover, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useId, useState, type ReactNode } from 'react';
 import type { Figure, Reason } from '../api/types';
+import { NOTES, noteReasons, type NoteName } from './notes';
 import { useUnits } from './preferences';
 import { formatQuantity, phraseText } from './units';
 
@@ -27,6 +28,15 @@ export function WhyFigure({ figure, label, strong = false }: { figure: Figure; l
   );
 }
 
+/** The same for a figure whose reason is the same wherever it stands. */
+export function WhyNote({ of, children }: { of: NoteName; children: ReactNode }) {
+  return (
+    <Why reasons={noteReasons(of)} label={NOTES[of].title}>
+      {children}
+    </Why>
+  );
+}
+
 export function Why({ reasons, label, children }: { reasons: readonly Reason[]; label: string; children: ReactNode }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const units = useUnits();
@@ -45,6 +55,18 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
           mx: -0.5,
           borderRadius: 1,
           verticalAlign: 'baseline',
+          position: 'relative',
+          // In a line of words it is pressed where a gloved finger lands, without pushing the lines apart.
+          '&::after': {
+            content: '""',
+            position: 'absolute',
+            top: '50%',
+            left: '50%',
+            width: '100%',
+            minWidth: 44,
+            height: (t) => t.target,
+            transform: 'translate(-50%, -50%)',
+          },
           textDecoration: 'underline dotted',
           textDecorationColor: (t) => t.tokens.inkSoft,
           textUnderlineOffset: '0.22em',

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { Meaning } from '../bench/Meaning';
-import type { StationId } from '../bench/stations';
+import type { StationId } from '../kit/stations';
 import type { BenchHandle } from '../bench/useBench';
 import { Empty } from '../kit/States';
 

@@ -22,6 +22,7 @@ export function LogbookPage() {
   }
   return (
     <Stack sx={{ p: 3, gap: 2, maxWidth: 860 }}>
+      <title>Logbook, Kalopsis</title>
       <Typography variant="h1">Logbook</Typography>
       <Typography color="text.secondary">
         Jobs that were put away, with every version kept. What each colour taught will be gathered here once jobs are

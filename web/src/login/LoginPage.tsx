@@ -55,6 +55,7 @@ export function LoginPage() {
         spacing={2.5}
         sx={{ p: { xs: 3, sm: 8 }, justifyContent: 'center', maxWidth: 560 }}
       >
+        <title>Sign in, Kalopsis</title>
         <Typography variant="h1">Kalopsis</Typography>
         <Typography color="text.secondary">
           Plan the repair nobody will see: where the colour must reach, what to mix, and why.
@@ -93,7 +94,32 @@ export function LoginPage() {
   );
 }
 
-/** Reaches of five coats around a repair, drawn as heights on a walker's map: what the tool is about. */
+/** Distance lines around two repairs that flow into each other, as on a walker's map: what the tool is about. */
+function hill(reach: number): string {
+  const points: string[] = [];
+  const [a, b] = [
+    { x: 215, y: 470, r: 30 },
+    { x: 330, y: 330, r: 48 },
+  ];
+  const middle = { x: 280, y: 395 };
+  for (let deg = 0; deg < 360; deg += 3) {
+    const [dx, dy] = [Math.cos((deg * Math.PI) / 180), Math.sin((deg * Math.PI) / 180)];
+    // Out from the middle until the softly joined distance to both repairs is the reach.
+    let r = 0;
+    for (let step = 256; step >= 0.25; step /= 2) {
+      const [x, y] = [middle.x + (r + step) * dx, middle.y + (r + step) * dy];
+      const [da, db] = [Math.hypot(x - a.x, y - a.y) - a.r, Math.hypot(x - b.x, y - b.y) - b.r];
+      const soft = 34;
+      const h = Math.max(0, soft - Math.abs(da - db)) / soft;
+      r += Math.min(da, db) - (h * h * soft) / 4 < reach ? step : 0;
+    }
+    points.push(`${(middle.x + r * dx).toFixed(1)} ${(middle.y + r * dy).toFixed(1)}`);
+  }
+  return `M${points.join('L')}Z`;
+}
+
+const HILLS = [62, 90, 124, 165, 214, 272, 340, 420].map(hill);
+
 function Hills() {
   return (
     <Box
@@ -103,17 +129,20 @@ function Hills() {
       aria-hidden="true"
       sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', color: (t) => t.tokens.panelLine }}
     >
-      {[60, 110, 165, 225, 290, 360, 435, 515].map((r, i) => (
+      {HILLS.map((d, i) => (
         <path
-          key={r}
-          d={`M${250 + r} 430 C${260 + r} ${430 + r * 0.62} ${250 + r * 0.5} ${420 + r} 250 ${430 + r * 0.96} C${250 - r * 0.62} ${430 + r} ${240 - r} ${440 + r * 0.5} ${250 - r} 425 C${245 - r} ${430 - r * 0.6} ${250 - r * 0.55} ${425 - r} 255 ${430 - r} C${250 + r * 0.6} ${432 - r} ${248 + r} ${430 - r * 0.55} ${250 + r} 430Z`}
+          key={d}
+          d={d}
           fill="none"
           stroke="currentColor"
-          strokeOpacity={0.9 - i * 0.1}
-          strokeWidth={i === 0 ? 3 : 1.4}
+          strokeOpacity={0.95 - i * 0.1}
+          strokeWidth={i === 3 ? 3 : 1.3}
+          strokeDasharray={i > 5 ? '0.1 6' : undefined}
+          strokeLinecap="round"
         />
       ))}
-      <circle cx="250" cy="430" r="26" fill="currentColor" fillOpacity="0.6" />
+      <circle cx="215" cy="470" r="30" fill="currentColor" fillOpacity="0.55" />
+      <circle cx="330" cy="330" r="48" fill="currentColor" fillOpacity="0.55" />
     </Box>
   );
 }

@@ -1,10 +1,10 @@
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
-import UploadIcon from '@mui/icons-material/FileUploadOutlined';
 import { Alert, Box, Button, Stack, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useShopSchools } from '../api/queries';
+import { FileButton } from '../kit/FileButton';
 import type { SchoolFile, ShopSchool } from '../api/types';
 import { RecipeDialog } from './RecipeDialog';
 
@@ -60,22 +60,14 @@ export function OwnSchools() {
           </Button>
         </Stack>
       ))}
-      <Button variant="outlined" component="label" startIcon={<UploadIcon />} disabled={takeIn.isPending}>
+      <FileButton
+        label="School file"
+        accept=".json,application/json"
+        disabled={takeIn.isPending}
+        onFile={(file) => takeIn.mutate(file)}
+      >
         Take in a school
-        <input
-          hidden
-          type="file"
-          accept=".json,application/json"
-          aria-label="School file"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file !== undefined) {
-              takeIn.mutate(file);
-            }
-            event.target.value = '';
-          }}
-        />
-      </Button>
+      </FileButton>
       {editing !== null && <RecipeDialog school={editing} onClose={() => setEditing(null)} onSaved={renewed} />}
     </Box>
   );

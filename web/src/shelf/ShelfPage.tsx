@@ -1,10 +1,10 @@
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
-import UploadIcon from '@mui/icons-material/FileUploadOutlined';
 import { Alert, Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { api, unwrap } from '../api/client';
 import { keys, useShelf } from '../api/queries';
+import { FileButton } from '../kit/FileButton';
 import { usePreferences } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { Measure } from '../kit/Words';
@@ -28,6 +28,7 @@ export function ShelfPage() {
   const finishName = (key: string) => finishes.find((f) => f.key === key)?.name ?? key;
   return (
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
+      <title>Shelf, Kalopsis</title>
       <Typography variant="h1">Shelf</Typography>
       <Section title="Body shapes">
         {upload.isError && (
@@ -51,21 +52,14 @@ export function ShelfPage() {
             </Button>
           ))}
           {me.role === 'lead' && (
-            <Button variant="contained" component="label" startIcon={<UploadIcon />}>
+            <FileButton
+              label="Drawing"
+              accept=".svg,image/svg+xml"
+              variant="contained"
+              onFile={(file) => upload.mutate(file)}
+            >
               Add a drawing
-              <input
-                hidden
-                type="file"
-                accept=".svg,image/svg+xml"
-                onChange={(event) => {
-                  const file = event.target.files?.[0];
-                  if (file) {
-                    upload.mutate(file);
-                  }
-                  event.target.value = '';
-                }}
-              />
-            </Button>
+            </FileButton>
           )}
         </Stack>
       </Section>

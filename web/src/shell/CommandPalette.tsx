@@ -2,7 +2,7 @@ import { Autocomplete, Dialog, TextField, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useJobs, useShelf } from '../api/queries';
-import { STATIONS } from '../bench/stations';
+import { STATIONS } from '../kit/stations';
 import { usePreferences } from '../kit/preferences';
 
 interface Command {

@@ -1,4 +1,15 @@
-import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
+import {
+  Box,
+  Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  Switch,
+  Typography,
+} from '@mui/material';
+import { setSingleKeys, useSingleKeys } from '../kit/shortcuts';
 
 declare const __VERSION__: string;
 
@@ -40,23 +51,28 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['Delete', 'Give the reach back to the computation'],
     ],
   },
+  {
+    where: 'Light walk, on the picture',
+    keys: [
+      ['← →', 'Walk along the car'],
+      ['↑ ↓', 'Nearer, farther'],
+      ['Page up, down', 'Stand taller, crouch'],
+      ['[  ]', 'Move the lamp'],
+    ],
+  },
 ];
 
-export function isTyping(event: KeyboardEvent): boolean {
-  const target = event.target;
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable ||
-      ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
-      target.getAttribute('role') === 'combobox')
-  );
-}
-
 export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const single = useSingleKeys();
   return (
     <Dialog open={open} onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="keys-title">
       <DialogTitle id="keys-title">Keys</DialogTitle>
       <DialogContent>
+        <FormControlLabel
+          sx={{ minHeight: 44, mb: 1 }}
+          control={<Switch checked={single} onChange={(_, on) => setSingleKeys(on)} />}
+          label="Single keys (1 to 6, P, ?, and S and N on the map) do something"
+        />
         {KEYS.map(({ where, keys }) => (
           <Box key={where} sx={{ mb: 2 }}>
             <Typography variant="h3" sx={{ mb: 0.5 }}>

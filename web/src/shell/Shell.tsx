@@ -20,7 +20,8 @@ import { api } from '../api/client';
 import type { ThemeName } from '../api/types';
 import { usePreferences } from '../kit/preferences';
 import { CommandPalette } from './CommandPalette';
-import { isTyping, KeyboardHelp } from './KeyboardHelp';
+import { isTyping, singleKeys } from '../kit/shortcuts';
+import { KeyboardHelp } from './KeyboardHelp';
 
 const PLACES = [
   { to: '/', label: 'Today' },
@@ -46,7 +47,7 @@ export function Shell() {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
         event.preventDefault();
         setPalette(true);
-      } else if (event.key === '?' && !isTyping(event)) {
+      } else if (event.key === '?' && singleKeys() && !isTyping(event)) {
         setHelp(true);
       }
     };
@@ -66,7 +67,7 @@ export function Shell() {
         sx={{
           position: 'absolute',
           left: -9999,
-          '&:focus': { left: 8, top: 8, zIndex: 10, p: 1, backgroundColor: (t) => t.tokens.raised },
+          '&:focus': { left: 8, top: 8, zIndex: 10, p: 1.5, minHeight: 44, backgroundColor: (t) => t.tokens.raised },
         }}
       >
         Skip to the work

@@ -21,6 +21,13 @@ export function kalopsisTheme(name: ThemeName): Theme {
   const booth = name === 'booth';
   const target = booth ? 72 : 48;
   const rem = booth ? 1.2 : 1;
+  // Two rings, so that one of them stands out whatever is behind; components bring rules of their own, so each says it.
+  const ring = {
+    outline: `3px solid ${t.press}`,
+    outlineOffset: 2,
+    boxShadow: `0 0 0 2px ${t.raised}`,
+    zIndex: 2,
+  };
   return createTheme({
     tokens: t,
     target,
@@ -50,13 +57,30 @@ export function kalopsisTheme(name: ThemeName): Theme {
       MuiCssBaseline: {
         styleOverrides: {
           body: { fontVariantNumeric: 'tabular-nums', backgroundColor: t.ground },
-          '*:focus-visible': { outline: `3px solid ${t.press}`, outlineOffset: 2 },
+          '*:focus-visible': ring,
+          summary: { minHeight: target, alignContent: 'center', cursor: 'pointer' },
           '@media (prefers-reduced-motion: reduce)': {
             '*': { animation: 'none !important', transition: 'none !important' },
           },
         },
       },
-      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButtonBase: {
+        defaultProps: { disableRipple: true },
+        styleOverrides: { root: { '&.Mui-focusVisible, &:focus-visible': { ...ring, position: 'relative' } } },
+      },
+      MuiSlider: {
+        styleOverrides: {
+          root: { paddingBlock: (target - 4) / 2, '@media (pointer: coarse)': { paddingBlock: (target - 4) / 2 } },
+          thumb: { width: 22, height: 22, '&.Mui-focusVisible': ring, '&::after': { width: target, height: target } },
+        },
+      },
+      MuiSwitch: {
+        styleOverrides: {
+          switchBase: { '&.Mui-focusVisible, &:has(input:focus-visible)': { '& .MuiSwitch-thumb': ring } },
+        },
+      },
+      MuiCheckbox: { styleOverrides: { root: { minWidth: target, minHeight: target } } },
+      MuiRadio: { styleOverrides: { root: { minWidth: target, minHeight: target } } },
       MuiButton: {
         defaultProps: { disableElevation: true },
         styleOverrides: {
@@ -88,10 +112,18 @@ export function kalopsisTheme(name: ThemeName): Theme {
       MuiDialog: { styleOverrides: { paper: { backgroundColor: t.raised, border: `1px solid ${t.line}` } } },
       MuiDialogActions: { styleOverrides: { root: { padding: '12px 24px 20px' } } },
       MuiPopover: { styleOverrides: { paper: { backgroundColor: t.raised, border: `1px solid ${t.line}` } } },
-      MuiMenuItem: { styleOverrides: { root: { minHeight: target } } },
+      MuiMenuItem: { styleOverrides: { root: { minHeight: target, whiteSpace: 'normal' } } },
+      MuiChip: { styleOverrides: { clickable: { minHeight: target } } },
+      MuiFormControlLabel: { styleOverrides: { root: { minHeight: target } } },
+      // Names of schools and colours are long: they wrap instead of being cut off.
+      MuiSelect: { styleOverrides: { select: { whiteSpace: 'normal', lineHeight: 1.2, minHeight: 0 } } },
       MuiOutlinedInput: {
         styleOverrides: {
-          root: { minHeight: target, backgroundColor: t.raised },
+          root: {
+            minHeight: target,
+            backgroundColor: t.raised,
+            '&.Mui-focused': { outline: `3px solid ${t.press}`, outlineOffset: 1 },
+          },
           notchedOutline: { borderColor: t.inkSoft },
         },
       },

@@ -196,7 +196,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
               (data?.paintSystems ?? []).map((s) => ({ value: s.key, label: s.name })),
             )}
             <Stack direction="row" sx={{ gap: 2 }}>
-              {field('temperature', 'Booth temperature', undefined, unitSymbol('degC', units))}
+              {field('temperature', 'Booth', undefined, unitSymbol('degC', units))}
               {field('humidity', 'Humidity', undefined, '%')}
             </Stack>
           </Stack>

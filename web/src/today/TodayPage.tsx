@@ -1,17 +1,19 @@
 import AddIcon from '@mui/icons-material/Add';
-import UploadIcon from '@mui/icons-material/FileUploadOutlined';
 import { Alert, Box, Button, ButtonBase, Snackbar, Stack, Typography } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useJobs } from '../api/queries';
 import type { JobRow, Station } from '../api/types';
-import { STATIONS } from '../bench/stations';
+import { STATIONS } from '../kit/stations';
 import { usePreferences } from '../kit/preferences';
+import { FileButton } from '../kit/FileButton';
 import { SeverityMark } from '../kit/SeverityMark';
 import { Empty, Failed, Loading } from '../kit/States';
 import { Words } from '../kit/Words';
+import { dueWords, pressing } from './due';
 import { NewJobDialog } from './NewJobDialog';
 
 export function TodayPage() {
@@ -54,32 +56,22 @@ export function TodayPage() {
     return <Failed error={jobs.error} retry={() => void jobs.refetch()} />;
   }
   const open = () => setSearch({ new: '' });
+  const late = jobs.data.filter((job) => pressing(job.due, new Date()) === 'late').length;
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 1240, width: '100%', mx: 'auto' }}>
       <Stack direction="row" sx={{ alignItems: 'center', gap: 1.5, mb: 2.5, flexWrap: 'wrap' }}>
         <Box sx={{ flexGrow: 1 }}>
+          <title>Today, Kalopsis</title>
           <Typography variant="h1">Today</Typography>
           <Typography color="text.secondary">
             {new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date())}{' '}
             in {me.workshop.town}: {jobs.data.length === 1 ? 'one car' : `${jobs.data.length} cars`} in the shop
+            {late > 0 && `, ${late} late`}
           </Typography>
         </Box>
-        <Button variant="outlined" component="label" startIcon={<UploadIcon />}>
+        <FileButton label="Job file" accept=".json,application/json" onFile={(file) => upload.mutate(file)}>
           Upload a job
-          <input
-            hidden
-            type="file"
-            accept=".json,application/json"
-            aria-label="Job file"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) {
-                upload.mutate(file);
-              }
-              event.target.value = '';
-            }}
-          />
-        </Button>
+        </FileButton>
         <Button variant="contained" startIcon={<AddIcon />} onClick={open}>
           New job
         </Button>
@@ -104,7 +96,7 @@ export function TodayPage() {
           Open a job: pick the body shape and the colour, then tap the panel that was hit.
         </Empty>
       ) : (
-        <Stack component="ul" sx={{ p: 0, m: 0, listStyle: 'none', gap: 1.25 }}>
+        <Stack component="ul" sx={{ p: 0, m: 0, listStyle: 'none', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
           {jobs.data.map((job) => (
             <Row
               key={job.id}
@@ -156,27 +148,40 @@ function Row({ job, onAway }: { job: JobRow; onAway: (() => void) | undefined })
       component="li"
       direction="row"
       sx={{
+        borderTop: (t) => `1px solid ${t.tokens.line}`,
         backgroundColor: (t) => t.tokens.surface,
-        border: (t) => `1px solid ${t.tokens.line}`,
-        borderRadius: 1.5,
         alignItems: 'stretch',
+        flexDirection: { xs: 'column', sm: 'row' },
       }}
     >
       <ButtonBase
         component={Link}
-        to={`/jobs/${job.id}/${job.stations[0]?.ready ? 'blend' : 'car'}`}
+        to={`/jobs/${job.id}/${next?.id ?? 'blend'}`}
         sx={{
           flexGrow: 1,
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '220px 1fr 250px' },
-          gap: { xs: 1, md: 2 },
+          gridTemplateColumns: { xs: '14px 1fr', md: '14px 210px 1fr' },
+          columnGap: 2,
+          rowGap: 1,
           textAlign: 'left',
           p: 2,
-          alignItems: 'center',
+          alignItems: 'start',
           color: 'text.primary',
           '&:hover': { backgroundColor: (t) => t.tokens.raised },
         }}
       >
+        <Box
+          aria-hidden="true"
+          sx={{
+            gridRow: { xs: 'span 2', md: 'span 1' },
+            alignSelf: 'stretch',
+            minHeight: 56,
+            // A car nobody has read yet has no colour to show.
+            background: (t) =>
+              job.paint ?? `repeating-linear-gradient(135deg, ${t.tokens.line} 0 2px, ${t.tokens.surface} 2px 7px)`,
+            border: (t) => `1px solid ${t.tokens.inkSoft}`,
+          }}
+        />
         <Box>
           <Typography variant="h2" component="h2">
             {job.label}
@@ -186,33 +191,36 @@ function Row({ job, onAway }: { job: JobRow; onAway: (() => void) | undefined })
             {job.plate && ', '}
             {job.colour}
           </Typography>
+          <Due job={job} />
         </Box>
-        <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
-          <Box sx={{ mt: 0.25 }}>
-            <SeverityMark severity={job.severity} />
-          </Box>
-          <Typography>
-            <Words phrase={job.verdict} />
-          </Typography>
-        </Stack>
-        <Stack sx={{ gap: 0.75 }}>
-          <Track stations={job.stations} />
-          <Typography variant="body2" color="text.secondary">
+        <Stack sx={{ gap: 0.75, minWidth: 0, gridColumn: { xs: 2, md: 'auto' } }}>
+          <Typography sx={{ fontWeight: 660, fontSize: '1.12rem', lineHeight: 1.3 }}>
             {next === undefined || station === undefined ? (
-              'ready'
+              'Ready'
             ) : (
               <>
                 {station.name}: <Words phrase={next.state} />
               </>
             )}
           </Typography>
+          <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
+            {job.severity !== 'note' && (
+              <Box sx={{ mt: 0.25 }}>
+                <SeverityMark severity={job.severity} size={18} />
+              </Box>
+            )}
+            <Typography color="text.secondary">
+              <Words phrase={job.verdict} />
+            </Typography>
+          </Stack>
+          <Track stations={job.stations} next={next?.id} />
         </Stack>
       </ButtonBase>
       {onAway && (
         <Button
           onClick={onAway}
           aria-label={`Put ${job.label} ${job.plate} away`}
-          sx={{ color: 'text.secondary', borderRadius: 0, borderLeft: (t) => `1px solid ${t.tokens.line}` }}
+          sx={{ color: 'text.secondary', borderRadius: 0, whiteSpace: 'nowrap', fontWeight: 400 }}
         >
           Put away
         </Button>
@@ -221,30 +229,48 @@ function Row({ job, onAway }: { job: JobRow; onAway: (() => void) | undefined })
   );
 }
 
-/** Six marks for the six stations: filled where the work is done, open where it waits. */
-function Track({ stations }: { stations: readonly Station[] }) {
-  const done = stations.filter((s) => s.ready).length;
+function Due({ job }: { job: JobRow }) {
+  const now = new Date();
+  const how = pressing(job.due, now);
+  if (job.due === null) {
+    return job.painter === '' ? null : <Typography variant="body2">{job.painter}</Typography>;
+  }
   return (
-    <Box
-      component="svg"
-      viewBox="0 0 186 16"
-      role="img"
-      aria-label={`${done} of ${stations.length} stations ready`}
-      sx={{ width: 186, height: 16, color: (t) => t.tokens.ink }}
-    >
-      <line x1="8" x2="178" y1="8" y2="8" stroke="currentColor" strokeOpacity="0.35" />
-      {stations.map((s, i) => (
-        <circle
-          key={s.id}
-          cx={8 + i * 34}
-          cy="8"
-          r="6"
-          fill={s.ready ? 'currentColor' : 'transparent'}
-          stroke="currentColor"
-          strokeWidth="1.6"
-          style={s.ready ? undefined : { fill: 'var(--mui-track, Canvas)' }}
-        />
-      ))}
-    </Box>
+    <Stack direction="row" sx={{ gap: 0.75, alignItems: 'center' }}>
+      {how === 'late' && <SeverityMark severity="look-out" size={15} />}
+      <Typography variant="body2" sx={{ fontWeight: how === 'later' ? 400 : 660 }}>
+        {how === 'late' ? 'was due' : 'due'} {dueWords(job.due, now)}
+        {job.painter !== '' && `, ${job.painter}`}
+      </Typography>
+    </Stack>
+  );
+}
+
+/** The six stations by name, as far as the car has come: done ones ticked, the one it waits for marked. */
+function Track({ stations, next }: { stations: readonly Station[]; next: string | undefined }) {
+  return (
+    <Stack direction="row" component="span" sx={{ columnGap: 1.75, rowGap: 0.25, flexWrap: 'wrap' }}>
+      {STATIONS.map(({ id, name }) => {
+        const done = stations.find((s) => s.id === id)?.ready === true;
+        return (
+          <Typography
+            key={id}
+            component="span"
+            variant="caption"
+            sx={{
+              color: done || id === next ? 'text.primary' : 'text.secondary',
+              fontWeight: id === next ? 700 : 400,
+              borderBottom: (t) => `2px solid ${id === next ? t.tokens.ink : 'transparent'}`,
+            }}
+          >
+            {done ? '\u2713 ' : ''}
+            {name}
+            <Box component="span" sx={visuallyHidden}>
+              {done ? ', ready' : id === next ? ', waits' : ''}
+            </Box>
+          </Typography>
+        );
+      })}
+    </Stack>
   );
 }

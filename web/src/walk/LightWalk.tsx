@@ -10,9 +10,10 @@ import {
   Tooltip,
   Typography,
 } from '@mui/material';
-import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { BodyShape, Simulation, Walk } from '../api/types';
 import { useUnits } from '../kit/preferences';
+import { useCalm } from '../kit/useCalm';
 import { formatMm } from '../kit/units';
 import type { Pair } from '../map/geometry';
 import { FromAbove } from './FromAbove';
@@ -43,6 +44,8 @@ export function worstStand(side: Side, walk: Walk, worst: Simulation['worst'], m
   return caught === null ? first : standFor(side, caught.node.sheet, worst.angle, worst.distanceM);
 }
 
+const REST_MS = 250;
+
 interface Props {
   walk: Walk;
   body: BodyShape;
@@ -63,7 +66,7 @@ interface Props {
 
 /** Walk along the car in the light of a lamp: what would be seen, and where the eye catches it first. */
 export function LightWalk(props: Props) {
-  const { walk, body, inPlay, middle, worst, times, busy, onStand, onTimes, onMissing } = props;
+  const { walk, body, inPlay, middle, worst, times, busy, onTimes, onMissing } = props;
   const units = useUnits();
   const sides = useMemo(() => sidesInPlay(body, inPlay), [body, inPlay]);
   const [key, setKey] = useState<string | null>(null);
@@ -73,7 +76,20 @@ export function LightWalk(props: Props) {
     () => (side === undefined ? null : worstStand(side, walk, worst, sideMiddle(side, inPlay, middle))),
     [side, walk, worst, inPlay, middle],
   );
-  const stand = props.stand ?? start;
+  // Walking redraws this picture only; the page around learns of it when one stands still.
+  const [walked, setWalked] = useState<Stand | null>(props.stand);
+  const rested = useCalm(walked, REST_MS);
+  const tell = useRef(props.onStand);
+  useEffect(() => {
+    tell.current = props.onStand;
+  });
+  useEffect(() => {
+    if (rested !== null) {
+      tell.current(rested);
+    }
+  }, [rested]);
+  const onStand = setWalked;
+  const stand = walked ?? start;
   const nodes = useMemo(() => (side === undefined ? [] : nodesOf(side, walk)), [side, walk]);
   const room = useMemo(() => (side === undefined || stand === null ? null : roomOf(side, stand)), [side, stand]);
   const caught = useMemo(() => (room === null ? null : firstCatch(walk, nodes, room)), [walk, nodes, room]);
@@ -301,7 +317,7 @@ function Dial({
         value={Math.min(most, Math.max(least, value))}
         getAriaValueText={() => text}
         onChange={(_, v) => onChange(v)}
-        sx={{ py: '14px', my: 0, display: 'block' }}
+        sx={{ display: 'block' }}
       />
     </Box>
   );

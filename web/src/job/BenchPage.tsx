@@ -16,11 +16,11 @@ import { useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { faultText } from '../kit/units';
 import { LaterStation } from '../later/LaterStation';
-import { isTyping } from '../shell/KeyboardHelp';
-import { JobDetails } from './JobDetails';
-import { Spine } from './Spine';
-import { isStation, STATIONS, type StationId } from './stations';
-import { useBench, type BenchHandle, type SaveState } from './useBench';
+import { isTyping, singleKeys } from '../kit/shortcuts';
+import { JobDetails } from '../bench/JobDetails';
+import { Spine } from '../bench/Spine';
+import { isStation, STATIONS, type StationId } from '../kit/stations';
+import { useBench, type BenchHandle, type SaveState } from '../bench/useBench';
 
 export function BenchPage() {
   const { id = '', station } = useParams();
@@ -56,6 +56,9 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
         }
         return;
       }
+      if (!singleKeys()) {
+        return;
+      }
       const to = STATIONS.find((s) => s.key === key);
       if (to !== undefined) {
         void navigate(`/jobs/${id}/${to.id}`);
@@ -77,6 +80,7 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
         height: { lg: '100%' },
       }}
     >
+      <title>{`${STATIONS.find((s) => s.id === station)?.name ?? ''}, ${car.label} ${car.plate ?? ''}, Kalopsis`}</title>
       <Spine jobId={id} states={handle.plan.stations} />
       <Box sx={{ flexGrow: 1, minWidth: 0, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
         <Stack

@@ -1,0 +1,115 @@
+import type { Reason } from '../api/types';
+
+/** Why a figure that comes without reasons of its own is what it is: one place, asked for by name. */
+interface Note {
+  title: string;
+  says: string;
+  source: Reason['source'];
+  citation: string;
+}
+
+const SEEN = 'Model notes, sections 9 and 11.';
+
+export const NOTES = {
+  seen: {
+    title: 'How much is seen',
+    says:
+      'The plan is sprayed in the model, and what it leaves is put before the eye: 1 is just noticed by half of those ' +
+      'who look. Below a half nobody finds it, above 2 everybody does.',
+    source: 'published',
+    citation: `Contrast sensitivity after Barten (1999); ${SEEN}`,
+  },
+  colour: {
+    title: 'Colour',
+    says: 'What is seen of the difference between card and car where the blend fades it out, each coat laid well.',
+    source: 'published',
+    citation: SEEN,
+  },
+  fringe: {
+    title: 'Fringe',
+    says: 'What is seen of flakes that land on a dry surface at the edge of a coat and stand up: a ring.',
+    source: 'estimate',
+    citation: 'Model notes, sections 8 and 9.',
+  },
+  hiding: {
+    title: 'Hiding',
+    says: 'What is seen of the primer through the film that lies over it.',
+    source: 'published',
+    citation: 'Film over a ground after Kubelka (1948); model notes, section 10.',
+  },
+  mottle: {
+    title: 'Mottle',
+    says: 'What is seen of flakes that swim together where the last coats lie too wet.',
+    source: 'estimate',
+    citation: 'Model notes, section 8.',
+  },
+  stripes: {
+    title: 'Stripes',
+    says: 'What is seen of one stroke beside the next: the more they overlap, the less.',
+    source: 'estimate',
+    citation: 'Model notes, section 8.',
+  },
+  hides: {
+    title: 'Coats that hide',
+    says: 'Full coats of this mixture until nothing of the primer below is noticed any more.',
+    source: 'published',
+    citation: 'Film over a ground after Kubelka (1948); model notes, section 10.',
+  },
+  difference: {
+    title: 'Difference',
+    says:
+      'How far card and car are apart at this angle, in steps of about what can just be told apart side by side. ' +
+      'It is the difference CIEDE2000.',
+    source: 'published',
+    citation: 'ISO/CIE 11664-6:2022.',
+  },
+  flop: {
+    title: 'From face to flop',
+    says: 'How much more the card falls off from face to flop than the car, as a flop index: nought is alike.',
+    source: 'published',
+    citation: 'Index of lightness flop from 15, 45 and 110 degrees, ASTM E2194; model notes, section 6.',
+  },
+  lamp: {
+    title: 'In warm lamp light',
+    says: 'The same difference once more in the light of a filament lamp, where pairs can part that match by day.',
+    source: 'published',
+    citation: 'CIE standard illuminant A, ISO/CIE 11664-2.',
+  },
+  panels: {
+    title: 'Panels',
+    says: 'Panels that get colour or clear. Each one more is masked, sprayed and polished.',
+    source: 'geometry',
+    citation: 'Measured on the body shape.',
+  },
+  paint: {
+    title: 'Paint',
+    says: 'What all cups of this way hold together, with what stays in gun and filter.',
+    source: 'practice',
+    citation: 'Wet film of each coat over the area it covers; model notes, section 4.',
+  },
+  minutes: {
+    title: 'In the booth',
+    says: 'Spraying and waiting from the first bed to the last colour coat, at the booth’s temperature and humidity.',
+    source: 'estimate',
+    citation: 'Model notes, section 8.',
+  },
+  film: {
+    title: 'Film',
+    says: 'Dry film of each coat one above the other, with the reach and the strength it has at that place.',
+    source: 'estimate',
+    citation: 'Model notes, sections 7 and 8.',
+  },
+  bar: {
+    title: 'Pressure',
+    says: 'What the school sprays this coat with. Less air leaves it wetter and coarser, more air drier and finer.',
+    source: 'practice',
+    citation: 'Common practice; the paint’s own data sheet comes first.',
+  },
+} as const satisfies Record<string, Note>;
+
+export type NoteName = keyof typeof NOTES;
+
+export function noteReasons(name: NoteName): Reason[] {
+  const { says, source, citation } = NOTES[name];
+  return [{ rule: { text: says, values: {}, plain: says }, source, citation, inputs: [] }];
+}
