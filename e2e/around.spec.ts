@@ -123,7 +123,10 @@ test('on a phone the whole way is there', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await signIn(page, 'wren');
   await page.getByRole('link', { name: /MB 19 QLL/ }).click();
-  await expect(verdict(page)).toContainText('Needs');
+  // It opens where the car waits; the verdict is a bar at the foot.
+  await expect(page).toHaveURL(/colour$/);
+  await station(page, 'Blend').click();
+  await expect(page.getByTestId('verdict-bar')).toContainText('Needs');
   await station(page, 'Car').click();
   await choose(page, page.getByRole('combobox', { name: 'Panel' }), 'Roof');
   await page.getByRole('button', { name: 'Spot in its middle' }).click();
@@ -134,4 +137,26 @@ test('on a phone the whole way is there', async ({ page }) => {
   await saved(page);
   await station(page, 'Cups').click();
   await expect(page.getByRole('region', { name: 'Base coat' })).toBeVisible();
+});
+
+test('on a tablet the verdict stays in sight while a contour is pulled, and opens', async ({ page }) => {
+  await page.setViewportSize({ width: 1024, height: 768 });
+  await signIn(page, 'wren');
+  await page.goto('/jobs/5a17a45b-0000-4000-8000-000000000002/blend');
+  const bar = page.getByTestId('verdict-bar');
+  await expect(bar).toContainText('Needs');
+  const before = await bar.textContent();
+  const grip = page.getByRole('slider', { name: 'Reach of Control coat' }).first();
+  await grip.focus();
+  await page.keyboard.press('ArrowRight');
+  await saved(page);
+  await expect(bar).toBeInViewport();
+  await page.getByRole('heading', { name: 'Schools side by side' }).scrollIntoViewIfNeeded();
+  await expect(bar).toBeInViewport();
+  await page.getByRole('button', { name: /What it means/ }).click();
+  await expect(page.getByText('Once it is sprayed')).toBeInViewport();
+  await page.getByRole('button', { name: /Close/ }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+  await expect(bar).toHaveText(before ?? '');
 });

@@ -88,9 +88,13 @@ final readonly class Need
                 ],
             ),
             Reason::of(
-                Phrase::of($this->disagrees(), ['usual' => Quantity::mm($this->usualMm)]),
+                Phrase::of($this->disagrees() . ' A coat further is {least} to {most}, light silvers and golds the most.', [
+                    'usual' => Quantity::mm($this->usualMm),
+                    'least' => Quantity::mm(50.0),
+                    'most' => Quantity::mm(100.0),
+                ]),
                 SourceKind::Practice,
-                'Common practice: 50 to 100 mm a coat, light silvers and golds the most.',
+                'Common practice.',
             ),
         );
     }

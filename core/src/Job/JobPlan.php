@@ -107,9 +107,12 @@ final readonly class JobPlan implements JsonSerializable
             'remainder' => Figure::of(
                 Quantity::ml($job->plan->remainderMl),
                 Reason::of(
-                    'Stays in gun, filter and cup walls.',
+                    Phrase::of('Stays in gun, filter and cup walls: {least} to {most}. Type what your gun keeps.', [
+                        'least' => Quantity::ml(30.0),
+                        'most' => Quantity::ml(50.0),
+                    ]),
                     SourceKind::Practice,
-                    'Common practice: 30 to 50 ml; type what your gun keeps.',
+                    'Common practice.',
                 ),
             ),
             'reducer' => [

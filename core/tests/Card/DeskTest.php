@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kalopsis\Blend\Severity;
+use Kalopsis\Card\AgainstPlan;
 use Kalopsis\Card\ClearOver;
 use Kalopsis\Card\Desk;
 use Kalopsis\Card\DeskSample;
@@ -11,6 +12,7 @@ use Kalopsis\Card\Light;
 use Kalopsis\Card\Looks;
 use Kalopsis\Card\MatchGrade;
 use Kalopsis\Card\SampleKind;
+use Kalopsis\Card\SprayDifference;
 use Kalopsis\Card\Spraying;
 use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Measurement;
@@ -239,3 +241,27 @@ it('tells the spine in a word what the desk means', function (): void {
         ->and($says(true, 1, 14.0, 'Ines', true))
         ->toBe(['not yet', 'open: the lead decided', true, Severity::LookOut]);
 });
+
+it('lets pass what a hand does anyway, and says what is more', function (GunSetUp $gun, array $fields): void {
+    $plan = deskSpraying();
+    $card = new Spraying(
+        $plan->fullCoats,
+        $plan->halfCoats,
+        $plan->controlCoat,
+        $plan->ratio,
+        $plan->reducer,
+        $gun,
+        $plan->clear,
+        $plan->undercoatShade,
+    );
+    $said = AgainstPlan::differences($card, $plan, Sprays::system()->product(ProductRole::BaseEffect));
+    expect(array_map(fn (SprayDifference $d): string => $d->field, $said))->toBe($fields);
+})->with([
+    // Common practice: a regulator is read to a tenth of a bar, a hand holds its distance to a finger's breadth or two.
+    'a tenth of a bar more' => [new GunSetUp(1.52, 150.0, 50.0), []],
+    'two tenths of a bar more' => [new GunSetUp(1.58, 150.0, 50.0), ['bar']],
+    'a finger nearer' => [new GunSetUp(1.4, 130.0, 50.0), []],
+    'a hand farther' => [new GunSetUp(1.4, 180.0, 50.0), ['distanceMm']],
+    'a little more overlap' => [new GunSetUp(1.4, 150.0, 56.0), []],
+    'a tenth more overlap' => [new GunSetUp(1.4, 150.0, 60.0), ['overlapPercent']],
+]);

@@ -26,7 +26,8 @@ import { LightWalk } from '../walk/LightWalk';
 import type { Look } from '../walk/paint';
 import { standFrom, standText, type Stand } from '../walk/stand';
 import { useWalk } from '../walk/useWalk';
-import { useCut, useSimulation } from './useSimulation';
+import { useSimulation } from '../bench/useSimulation';
+import { useCut } from './useSimulation';
 
 type Mode = 'contours' | 'walk' | 'cut';
 
@@ -117,7 +118,7 @@ function ModeButtons({ mode, onMode }: { mode: Mode; onMode: (mode: Mode) => voi
       value={mode}
       aria-label="What the map shows"
       onChange={(_, to: Mode | null) => to !== null && onMode(to)}
-      sx={{ backgroundColor: (t) => t.tokens.raised }}
+      sx={{ py: 0.5 }}
     >
       {MODES.map((m) => (
         <ToggleButton key={m.key} value={m.key}>
@@ -180,7 +181,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
                 height:
                   view.mode === 'walk' && !flat
                     ? { xs: 'auto', md: 'max(440px, calc(100dvh - 330px))' }
-                    : { xs: 330, md: 'max(250px, calc(100dvh - 540px))' },
+                    : { xs: 380, md: 'max(300px, calc(100dvh - 500px))' },
               }}
             >
               {view.mode === 'walk' && !flat ? (
@@ -212,6 +213,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
                   focus={focus}
                   paint={handle.bench.paint}
                   upright={document.repairs[0]?.panel ?? null}
+                  controls={<ModeButtons mode={view.mode} onMode={view.setMode} />}
                 >
                   {({ mmPerPx: px, toMm, turn }) => (
                     <>
@@ -254,11 +256,6 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
                     </>
                   )}
                 </BodyMap>
-              )}
-              {(view.mode !== 'walk' || flat) && (
-                <Box sx={{ position: 'absolute', bottom: 10, right: 12 }}>
-                  <ModeButtons mode={view.mode} onMode={view.setMode} />
-                </Box>
               )}
             </Box>
             {view.mode === 'walk' && flat && seen !== undefined && (

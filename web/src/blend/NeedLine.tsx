@@ -24,7 +24,13 @@ export function NeedLine({ handle }: { handle: BenchHandle }) {
       }}
     >
       <Box sx={{ flex: '1 1 420px', minWidth: 0 }}>
-        <Stack direction="row" role="status" aria-live="polite" sx={{ gap: 1, alignItems: 'flex-start' }}>
+        {/* Where the verdict stands in a bar at the foot, it is not said twice. */}
+        <Stack
+          direction="row"
+          role="status"
+          aria-live="polite"
+          sx={{ gap: 1, alignItems: 'flex-start', display: { xs: 'none', lg: 'flex' } }}
+        >
           {plan.severity !== 'note' && (
             <Box sx={{ mt: 0.5 }}>
               <SeverityMark severity={plan.severity} size={20} />

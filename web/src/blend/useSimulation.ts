@@ -6,26 +6,6 @@ import { useCalm } from '../kit/useCalm';
 import type { Pair } from '../map/geometry';
 import type { Look } from '../walk/paint';
 
-/** What will be seen of a document; the last picture stays until the next one has come. */
-export function useSimulation(jobId: string, document: JobDocument, enabled: boolean) {
-  const asked = useCalm(JSON.stringify(document));
-  return useQuery({
-    queryKey: ['simulate', jobId, asked],
-    queryFn: ({ signal }) =>
-      unwrap(
-        api.POST('/api/jobs/{job}/simulate', {
-          params: { path: { job: jobId } },
-          body: { document: JSON.parse(asked) as JobDocument },
-          signal,
-        }),
-      ),
-    enabled,
-    placeholderData: keepPreviousData,
-    retry: false,
-    staleTime: 60_000,
-  });
-}
-
 /** The section along a line as it looks from one place. */
 export function useCut(jobId: string, document: JobDocument, line: readonly [Pair, Pair] | null, look: Look) {
   const { angle, distance: distanceM } = look;

@@ -143,7 +143,8 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
           )}
           {repair.shape.kind === 'outline' && (
             <Typography sx={{ alignSelf: 'center' }} color={fault('shape.points') ? 'error' : 'text.primary'}>
-              {fault('shape.points') ?? 'Drawn by hand. Drag it to move it; draw another to replace it.'}
+              {fault('shape.points') ??
+                'Drawn by hand. Drag it to move it. Another outline is one more repair: take this one away to replace it.'}
             </Typography>
           )}
           <TextField

@@ -143,7 +143,7 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2, alignItems: { sm: 'flex-end' } }}>
         <CupDrawing cup={cup} />
         <Box sx={{ flexGrow: 1, minWidth: 0 }}>
-          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Pours for ${cup.name}`}>
+          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={`Pours for ${cup.name}`}>
             <Table size="small" aria-label={`Pour into each ${cup.name} cup`}>
               <TableHead>
                 <TableRow>

@@ -44,6 +44,8 @@ interface Props {
   paint?: string | null;
   /** What stands upright when the panels in focus are shown: the panel of the first repair. */
   upright?: string | null;
+  /** stands beside the buttons that zoom */
+  controls?: ReactNode;
   children: (scale: MapScale) => ReactNode;
   height?: number | string;
 }
@@ -61,6 +63,7 @@ export function BodyMap({
   onKey,
   paint = null,
   upright = null,
+  controls,
   children,
   height = '100%',
 }: Props) {
@@ -180,7 +183,16 @@ export function BodyMap({
   const bar = scaleBar(view.w * 0.22, units === 'us');
   const px = mmPerPx;
   return (
-    <Box sx={{ position: 'relative', height, minHeight: 220, backgroundColor: tokens.ground, overflow: 'hidden' }}>
+    <Box
+      sx={{
+        height,
+        minHeight: 220,
+        backgroundColor: tokens.ground,
+        overflow: 'hidden',
+        display: 'flex',
+        flexDirection: 'column',
+      }}
+    >
       <svg
         ref={svg}
         role="group"
@@ -188,7 +200,8 @@ export function BodyMap({
         viewBox={`${view.x} ${view.y} ${view.w} ${view.h}`}
         style={{
           width: '100%',
-          height: '100%',
+          flex: '1 1 0',
+          minHeight: 0,
           display: 'block',
           // A swipe beside the panels scrolls the page; on a panel it moves the map.
           touchAction: 'pan-y pinch-zoom',
@@ -315,16 +328,19 @@ export function BodyMap({
       </svg>
       <Stack
         direction="row"
+        // Below the drawing, not on it: a button over a panel hides what is drawn there.
         sx={{
-          position: 'absolute',
-          top: 8,
-          right: 8,
-          backgroundColor: tokens.raised,
-          borderRadius: 1,
-          border: `1px solid ${tokens.line}`,
+          flexShrink: 0,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+          px: 1,
+          backgroundColor: tokens.surface,
+          borderTop: `1px solid ${tokens.line}`,
         }}
         className="no-print"
       >
+        {controls}
+        <Box sx={{ flexGrow: 1 }} />
         <MapButton label="Zoom in" onClick={() => setView(zoomed(view, 0.7, middle))} icon={<AddIcon />} />
         <MapButton label="Zoom out" onClick={() => setView(zoomed(view, 1.4, middle))} icon={<RemoveIcon />} />
         {focus.length > 0 && <MapButton label="Fit the repair" onClick={() => show(false)} icon={<FitScreenIcon />} />}

@@ -119,7 +119,7 @@ export function PlanLayers(props: Props) {
   const places = placesApart(
     outward.map((coat, i) => ({ rings: openStretches(coat, body), degrees: -162 + i * 36 + back })),
     centre,
-    44 * px,
+    (print ? 62 : 44) * px,
     [...grips, ...names],
   );
   return (

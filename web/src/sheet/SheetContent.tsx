@@ -1,12 +1,17 @@
 import { Box, Stack, Typography, useTheme } from '@mui/material';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { useShelf } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
 import { useUnits } from '../kit/preferences';
 import { formatMm, formatQuantity, phraseText } from '../kit/units';
 import { ringsPath, scaleBar, viewAround, linePath } from '../map/geometry';
-import { PlanLayers } from '../map/PlanLayers';
+import { Trim } from '../map/BodyMap';
+import { planCentre, PlanLayers } from '../map/PlanLayers';
+import { turnedBox, turnOf } from '../map/turn';
+import { useWalk } from '../walk/useWalk';
+import { WalkPicture } from '../walk/WalkPicture';
+import { useSimulation } from '../bench/useSimulation';
 
 interface Props {
   bench: Bench;
@@ -41,9 +46,12 @@ export function SheetContent({ bench, body, part }: Props) {
       <SheetHead bench={bench} />
       {part !== 'rest' && (
         <>
-          <Box sx={{ flexGrow: 1, minHeight: '48mm', border: '0.3mm solid #000' }}>
-            <SheetMap bench={bench} body={body} />
-          </Box>
+          <Stack direction="row" sx={{ flexGrow: 1, minHeight: '48mm', gap: '3mm', alignItems: 'stretch' }}>
+            <Box sx={{ flex: '1.7 1 0', minWidth: 0, border: '0.3mm solid #000' }}>
+              <SheetMap bench={bench} body={body} />
+            </Box>
+            <SheetPicture bench={bench} body={body} />
+          </Stack>
           <SheetCoats plan={plan} />
         </>
       )}
@@ -250,14 +258,50 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
+/** What would be seen of it from where the most is, for the wall and for the customer. */
+function SheetPicture({ bench, body }: { bench: Bench; body: BodyShape }) {
+  const { tokens } = useTheme();
+  const units = useUnits();
+  const some = bench.document.repairs.length > 0;
+  const seen = useSimulation(bench.id, bench.document, some).data;
+  const walk = useWalk(bench.id, bench.document, some).data;
+  const inPlay = useMemo(() => bench.plan.panels.map((p) => p.id), [bench.plan.panels]);
+  const middle = useMemo(() => planCentre(bench.document, body), [bench.document, body]);
+  if (seen === undefined || walk === undefined) {
+    return null;
+  }
+  const from = `${formatMm(seen.worst.distanceM * 1000, units)}, ${seen.worst.from}`;
+  return (
+    <Stack sx={{ flex: '1 1 0', minWidth: 0, gap: '0.8mm', '&:not(:has(img))': { display: 'none' } }}>
+      <Box sx={{ flexGrow: 1, minHeight: 0, position: 'relative', '& img': { position: 'absolute', inset: 0 } }}>
+        <WalkPicture
+          walk={walk}
+          body={body}
+          inPlay={inPlay}
+          middle={middle}
+          worst={seen.worst}
+          surround={tokens.plate}
+          floor={tokens.floor}
+          alt={`What you would see from ${from}`}
+        />
+      </Box>
+      <Typography sx={SMALL}>
+        What you would see from {from}: {phraseText(seen.says, units)} A print is no colour reference.
+      </Typography>
+    </Stack>
+  );
+}
+
 /** The blend map without anything to press, drawn for paper: 1000 units across whatever it shows. */
 function SheetMap({ bench, body }: { bench: Bench; body: BodyShape }) {
   const { tokens } = useTheme();
   const units = useUnits();
   const inPlay = new Set(bench.plan.panels.map((p) => p.id));
-  const boxes = body.panels.filter((p) => inPlay.has(p.id)).map((p) => p.box);
-  const view = viewAround(boxes.length > 0 ? boxes : [body.box], 70, 2.05);
-  const px = view.w / 720;
+  const first = body.panels.find((p) => p.id === bench.document.repairs[0]?.panel);
+  const turn = first === undefined ? 0 : turnOf(first, body);
+  const boxes = body.panels.filter((p) => inPlay.has(p.id)).map((p) => turnedBox(p.box, turn));
+  const view = viewAround(boxes.length > 0 ? boxes : [body.box], 70, 1.7);
+  const px = view.w / 470;
   const bar = scaleBar(view.w * 0.2, units === 'us');
   return (
     <svg
@@ -271,28 +315,36 @@ function SheetMap({ bench, body }: { bench: Bench; body: BodyShape }) {
           <line x1="0" y1="0" x2="0" y2={9 * px} stroke="#999" strokeWidth={px} />
         </pattern>
       </defs>
-      {body.panels.map((p) => (
-        <path
-          key={p.id}
-          d={ringsPath([p.outline])}
-          fill={inPlay.has(p.id) ? '#fff' : '#e6e6e6'}
-          stroke="#555"
-          strokeWidth={px}
+      <g transform={`rotate(${turn})`}>
+        <Trim
+          trim={body.trim.filter((t) => t.kind !== 'handle' && t.kind !== 'lamp')}
+          px={px}
+          ink="#777"
+          fill="#f2f2f2"
         />
-      ))}
-      {body.panels.flatMap((p) =>
-        p.bodyLines.map((l) => (
-          <path key={p.id + l.name} d={linePath(l.points)} fill="none" stroke="#999" strokeWidth={px} />
-        )),
-      )}
-      <PlanLayers plan={bench.plan} document={bench.document} body={body} px={px} units={units} print />
+        {body.panels.map((p) => (
+          <path
+            key={p.id}
+            d={ringsPath([p.outline])}
+            fill={inPlay.has(p.id) ? '#fff' : '#e6e6e6'}
+            stroke="#555"
+            strokeWidth={px}
+          />
+        ))}
+        {body.panels.flatMap((p) =>
+          p.bodyLines.map((l) => (
+            <path key={p.id + l.name} d={linePath(l.points)} fill="none" stroke="#999" strokeWidth={px} />
+          )),
+        )}
+        <PlanLayers plan={bench.plan} document={bench.document} body={body} px={px} units={units} turn={turn} print />
+      </g>
       {body.panels
         .filter((p) => inPlay.has(p.id))
         .map((p) => (
           <text
             key={p.id}
-            x={((p.box[0] ?? 0) + (p.box[2] ?? 0)) / 2}
-            y={(p.box[3] ?? 0) - 16 * px}
+            x={((turnedBox(p.box, turn)[0] ?? 0) + (turnedBox(p.box, turn)[2] ?? 0)) / 2}
+            y={(turnedBox(p.box, turn)[3] ?? 0) - 16 * px}
             fontSize={13 * px}
             fontWeight="640"
             textAnchor="middle"

@@ -9,11 +9,13 @@ import {
   Switch,
   Typography,
 } from '@mui/material';
+import { useUnits } from '../kit/preferences';
+import { formatMm } from '../kit/units';
 import { setSingleKeys, useSingleKeys } from '../kit/shortcuts';
 
 declare const __VERSION__: string;
 
-const KEYS: { where: string; keys: [string, string][] }[] = [
+const keyMap = (mm: (value: number) => string): { where: string; keys: [string, string][] }[] => [
   {
     where: 'Everywhere',
     keys: [
@@ -38,8 +40,8 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['Tab, Enter', 'Choose a panel'],
       ['S', 'Spot in the middle of the chosen panel'],
       ['N', 'Chosen panel is a new part'],
-      ['Arrow keys', 'Move the chosen repair by 10 mm (Shift: 1 mm)'],
-      ['+  −', 'Larger, smaller by 5 mm'],
+      ['Arrow keys', `Move the chosen repair by ${mm(10)} (Shift: ${mm(1)})`],
+      ['+  −', `Larger, smaller by ${mm(5)}`],
       ['Delete', 'Take the chosen repair away'],
     ],
   },
@@ -47,7 +49,7 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
     where: 'Blend',
     keys: [
       ['Tab', 'Next coat or contour'],
-      ['Arrow keys', 'Its reach by 10 mm (Shift: 1 mm)'],
+      ['Arrow keys', `Its reach by ${mm(10)} (Shift: ${mm(1)})`],
       ['Delete', 'Give the reach back to the computation'],
     ],
   },
@@ -64,6 +66,7 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
 
 export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   const single = useSingleKeys();
+  const units = useUnits();
   return (
     <Dialog open={open} onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="keys-title">
       <DialogTitle id="keys-title">Keys</DialogTitle>
@@ -73,7 +76,7 @@ export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => 
           control={<Switch checked={single} onChange={(_, on) => setSingleKeys(on)} />}
           label="Single keys (1 to 6, P, ?, and S and N on the map) do something"
         />
-        {KEYS.map(({ where, keys }) => (
+        {keyMap((mm) => formatMm(mm, units)).map(({ where, keys }) => (
           <Box key={where} sx={{ mb: 2 }}>
             <Typography variant="h3" sx={{ mb: 0.5 }}>
               {where}

@@ -17,6 +17,7 @@ import { useCalm } from '../kit/useCalm';
 import { formatMm } from '../kit/units';
 import type { Pair } from '../map/geometry';
 import { FromAbove } from './FromAbove';
+import { worstStand } from './worst';
 import {
   EYES_M,
   firstCatch,
@@ -27,7 +28,6 @@ import {
   nodesOf,
   roomOf,
   sidesInPlay,
-  standFor,
   WALK_DEG,
   clampStand,
   type Side,
@@ -35,14 +35,6 @@ import {
 } from './stand';
 
 const WalkView = lazy(() => import('./WalkView').then((m) => ({ default: m.WalkView })));
-
-/** Stands where the verdict says that the most is seen, looking at the place that is caught there. */
-export function worstStand(side: Side, walk: Walk, worst: Simulation['worst'], middle: Pair): Stand {
-  const nodes = nodesOf(side, walk);
-  const first = standFor(side, middle, worst.angle, worst.distanceM);
-  const caught = firstCatch(walk, nodes, roomOf(side, first));
-  return caught === null ? first : standFor(side, caught.node.sheet, worst.angle, worst.distanceM);
-}
 
 const REST_MS = 250;
 
@@ -128,7 +120,6 @@ export function LightWalk(props: Props) {
             onCanvas={setCanvas}
           />
         </Suspense>
-        <Box sx={{ position: 'absolute', bottom: 10, right: 12 }}>{props.children}</Box>
         <Stack direction="row" sx={{ position: 'absolute', top: 8, right: 8, gap: 1 }}>
           {sides.length > 1 && (
             <ToggleButtonGroup
@@ -192,6 +183,7 @@ export function LightWalk(props: Props) {
               {caught !== null && `, ${caught.index.toFixed(1)}`}
               {seen ? place : ''}. Seen at {Math.round(caught?.angle ?? 0)}°.
             </Typography>
+            {props.children}
             <Button
               variant="outlined"
               onClick={() => onStand(worstStand(side, walk, worst, sideMiddle(side, inPlay, middle)))}
