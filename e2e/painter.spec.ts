@@ -117,6 +117,7 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
     ['Letter', /612 x 792/],
   ] as const) {
     await page.getByRole('button', { name: paper }).click();
+    await expect(page.getByRole('button', { name: paper })).toHaveAttribute('aria-pressed', 'true');
     const file = `var/playwright-sheet-${paper}.pdf`;
     writeFileSync(file, await page.pdf({ preferCSSPageSize: true, printBackground: true }));
     const info = execFileSync('pdfinfo', [file], { encoding: 'utf8' });

@@ -24,7 +24,7 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
         select
         label={plan.edited ? 'School, changed' : 'School'}
         value={schools.length === 0 ? '' : document.plan.school}
-        sx={{ width: { xs: '100%', sm: 216 } }}
+        sx={{ width: { xs: '100%', sm: 184 } }}
         onChange={(event) =>
           handle.change(
             setSchool(document, event.target.value, schools.find((s) => s.key === event.target.value)?.name ?? ''),
