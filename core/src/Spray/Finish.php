@@ -99,7 +99,11 @@ final readonly class Finish
         return array_keys($this->old);
     }
 
-    /** The car's finish towards any angle: as measured, or what body and flakes make of it. @param int $angle aspecular, degrees */
+    /**
+     * The car's finish towards any angle: as measured, or what body and flakes make of it.
+     *
+     * @param int $angle aspecular, degrees
+     */
     public function oldAt(int $angle): Xyz
     {
         return isset($this->old[$angle]) ? $this->old[$angle]->xyz() : self::between($this->old, $angle, $this->pigment);
