@@ -5,7 +5,7 @@ import { addStep, copyStep, moveReach, NEW_STEPS, removeStep, resetReach, shiftS
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatQuantity } from '../kit/units';
-import { WhyFigure } from '../kit/Why';
+import { WhyFigure, WhyNote } from '../kit/Why';
 import { CoatDialog } from './CoatDialog';
 
 /** The chosen coat: what is in the gun, how it is held, how far it goes, what it lands in and what comes then. */
@@ -63,7 +63,12 @@ function CoatFacts({ coat }: { coat: PlannedCoat }) {
   const units = useUnits();
   const facts: [string, React.ReactNode][] = [
     ['In the gun', coat.mixture],
-    ['Gun', [coat.gun.pressure, coat.gun.distance, coat.gun.overlap].map((q) => formatQuantity(q, units)).join(', ')],
+    [
+      'Gun',
+      <WhyNote of="bar">
+        {[coat.gun.pressure, coat.gun.distance, coat.gun.overlap].map((q) => formatQuantity(q, units)).join(', ')}
+      </WhyNote>,
+    ],
     [
       'Reach',
       coat.reach === null ? (
@@ -79,7 +84,7 @@ function CoatFacts({ coat }: { coat: PlannedCoat }) {
     [
       'Then',
       <>
-        {coat.drying}, about {formatQuantity(coat.wait, units)}
+        {coat.drying}, about <WhyNote of="wait">{formatQuantity(coat.wait, units)}</WhyNote>
       </>,
     ],
   ];

@@ -3,6 +3,7 @@ import { visuallyHidden } from '@mui/utils';
 import type { CutSection } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { formatMm } from '../kit/units';
+import { WhyNote } from '../kit/Why';
 
 const W = 760;
 const FILM = 120;
@@ -130,8 +131,9 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
       </Box>
       <Typography variant="body2">
         {formatMm(cut.lengthMm, units)} long, looked at from {cut.angle}° and {formatMm(cut.distanceM * 1000, units)}.
-        Heavy line: what the eye is left with, off the car nothing; a dot: what is seen of the step at a gap, fold or
-        body line; dotted: the colour difference, at half its size.
+        <WhyNote of="film">Film</WhyNote> above. Heavy line: <WhyNote of="seen">what the eye is left with</WhyNote>, off
+        the car nothing; a dot: what is seen of the step at a gap, fold or body line; dotted: the colour difference, at
+        half its size.
       </Typography>
       <Box sx={visuallyHidden}>
         <Table aria-label="Cross-cut as a table">

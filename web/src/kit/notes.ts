@@ -93,6 +93,14 @@ export const NOTES = {
     source: 'estimate',
     citation: 'Model notes, section 8.',
   },
+  wait: {
+    title: 'Wait',
+    says:
+      'What is volatile in the film over the rate at which this air takes it, until it looks as it has to before the ' +
+      'next coat. The look of the film decides, not the clock.',
+    source: 'estimate',
+    citation: 'Model notes, sections 5 and 8; the paint’s own data sheet comes first.',
+  },
   film: {
     title: 'Film',
     says: 'Dry film of each coat one above the other, with the reach and the strength it has at that place.',
@@ -100,8 +108,8 @@ export const NOTES = {
     citation: 'Model notes, sections 7 and 8.',
   },
   bar: {
-    title: 'Pressure',
-    says: 'What the school sprays this coat with. Less air leaves it wetter and coarser, more air drier and finer.',
+    title: 'Gun',
+    says: 'How the school holds the gun for this coat: pressure, distance, overlap. Less air leaves it wetter and coarser, more air drier and finer.',
     source: 'practice',
     citation: 'Common practice; the paint’s own data sheet comes first.',
   },
