@@ -8,7 +8,7 @@ export interface Paint {
   halo: string;
 }
 
-const BLACK = '#101010';
+const BLACK = '#000000';
 const WHITE = '#ffffff';
 
 function channels(hex: string): readonly [number, number, number] {
