@@ -27,6 +27,7 @@ test('a shop that judges by eye passes a card by keys alone: two lights, three d
   }
   await expect(page.getByText(/By eye, in 2 lights/).first()).toBeVisible();
   await expect(pass).toHaveText('Pass this card by eye');
+  await expect(pass).toBeEnabled();
   await pass.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Booth is open' })).toBeVisible();

@@ -70,12 +70,14 @@ await shot('tint-advice', `${job(2)}/colour`, {
 await shot('let-down', `${job(6)}/colour`, {
   prepare: async (page) => page.getByRole('region', { name: 'Let-down set' }).scrollIntoViewIfNeeded(),
 });
-await shot('light-walk', `${job(1)}/blend?view=walk&angle=45&from=5&times=4`, {
+await shot('light-walk', `${job(1)}/blend?view=walk`, {
   prepare: async (page) => {
     // The naive plan, without its wet bed; taken back afterwards.
     await page.getByRole('button', { name: 'Wet bed on' }).click();
     await page.getByRole('button', { name: 'Wet bed off' }).waitFor();
     await page.waitForLoadState('networkidle');
+    await page.getByTestId('walk-mark').waitFor();
+    await page.getByRole('button', { name: 'Where it shows most' }).click();
     await page.waitForTimeout(600);
   },
   after: async (page) => {
@@ -96,8 +98,14 @@ await shot('schools', `${job(1)}/blend`, {
   },
 });
 await shot('cups', `${job(1)}/cups`);
-await shot('booth-sheet', `${job(1)}/sheet`, { width: 900, height: 1240 });
+await shot('booth-sheet', `${job(1)}/sheet`, {
+  width: 900,
+  height: 1240,
+  prepare: (page) => page.getByRole('img', { name: /What you would see/ }).waitFor(),
+});
 await shot('shelf', '/shelf');
 await shot('blend-booth-theme', `${job(1)}/blend`, { theme: 'booth', units: 'us' });
 await shot('phone', `${job(1)}/car`, { width: 390, height: 844 });
+await shot('tablet', `${job(2)}/blend`, { width: 1024, height: 768 });
+
 await browser.close();

@@ -125,7 +125,7 @@ function Parts({ parts }: { parts: Simulation['parts'] }) {
         </Box>
       ))}
       <span />
-      <Box sx={{ position: 'relative', height: 20, color: 'text.secondary', fontSize: '0.8rem' }} aria-hidden="true">
+      <Box sx={{ position: 'relative', height: 20, color: 'text.secondary', fontSize: '0.7rem' }} aria-hidden="true">
         <Box component="span" sx={{ position: 'absolute', left: 0 }}>
           nobody
         </Box>
