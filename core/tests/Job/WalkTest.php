@@ -50,7 +50,7 @@ it('is seen as the verdict says, at the judged angles', function (): void {
     expect($most / $spray->outlook()->free->worst)->toEqualWithDelta(1.0, 0.05);
 });
 
-it('paints nothing beyond a line that colour stops at', function (): void {
+it('has a distance everywhere on a panel that colour covers without a line to stop at', function (): void {
     $plain = walked(['plan' => ['school' => 'edge-to-edge']]);
     expect(array_filter($plain['field'][0]['mm'], is_null(...)))->toBe([]);
 });
