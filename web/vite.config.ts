@@ -1,3 +1,5 @@
+import { lingui } from '@lingui/vite-plugin';
+import babel from '@rolldown/plugin-babel';
 import react from '@vitejs/plugin-react';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
@@ -12,7 +14,14 @@ export default defineConfig({
   root: import.meta.dirname,
   publicDir: 'public',
   cacheDir: resolve(import.meta.dirname, '../var/vite'),
-  plugins: [react()],
+  plugins: [
+    react(),
+    lingui(),
+    babel({
+      plugins: [['@lingui/babel-plugin-lingui-macro', { stripMessageField: false }]],
+      include: /web\/src\/.*\.tsx?$/,
+    }),
+  ],
   build: {
     outDir: resolve(import.meta.dirname, '../public/build'),
     emptyOutDir: true,
@@ -20,5 +29,5 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8080', '/sanctum': 'http://127.0.0.1:8080' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+  test: { environment: 'jsdom', setupFiles: ['src/language/testing.ts'], include: ['src/**/*.test.{ts,tsx}'] },
 });

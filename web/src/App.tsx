@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { CssBaseline, ThemeProvider } from '@mui/material';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
@@ -59,7 +60,7 @@ function SignedIn({ me }: { me: Me }) {
   );
   return (
     <PreferencesContext value={preferences}>
-      <Suspense fallback={<Loading what="the page" />}>
+      <Suspense fallback={<Loading what={t`the page`} />}>
         <Routes>
           <Route path="jobs/:id/sheet" element={<BoothSheet />} />
           <Route element={<Shell />}>

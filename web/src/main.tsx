@@ -1,23 +1,5 @@
-import '@fontsource-variable/atkinson-hyperlegible-next';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
-import { retryWhenOffline } from './api/queries';
-import { App } from './App';
+import { speak } from './language/language';
 
-const client = new QueryClient({
-  defaultOptions: { queries: { retry: retryWhenOffline, refetchOnWindowFocus: true } },
-});
-const root = document.getElementById('root');
-if (root !== null) {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={client}>
-        <BrowserRouter>
-          <App />
-        </BrowserRouter>
-      </QueryClientProvider>
-    </StrictMode>,
-  );
-}
+// Words are read from the catalogue when a module is loaded: the language comes first, then all the rest.
+await speak();
+await import('./start');

@@ -106,7 +106,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'overall', type: 'number'),
             new OA\Property(property: 'worst', ref: '#/components/schemas/AngleDifference'),
             new OA\Property(property: 'flop', type: 'number', nullable: true),
-            new OA\Property(property: 'sentence', type: 'string'),
+            new OA\Property(property: 'sentence', ref: '#/components/schemas/Phrase'),
             new OA\Property(property: 'inLampLight', type: 'number', nullable: true),
         ],
     ),
@@ -148,7 +148,7 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/SprayDifference'),
             ),
             new OA\Property(property: 'shift', type: 'array', items: new OA\Items(ref: '#/components/schemas/AngleShift')),
-            new OA\Property(property: 'says', type: 'string'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
         ],
     ),
 ]
@@ -244,7 +244,7 @@ use OpenApi\Attributes as OA;
         type: 'object',
         properties: [
             new OA\Property(property: 'overall', type: 'number'),
-            new OA\Property(property: 'sentence', type: 'string'),
+            new OA\Property(property: 'sentence', ref: '#/components/schemas/Phrase'),
         ],
     ),
 ]
@@ -333,7 +333,11 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'gate', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Gate')]),
             new OA\Property(property: 'place', type: 'integer', nullable: true),
-            new OA\Property(property: 'why', type: 'string', nullable: true),
+            new OA\Property(
+                property: 'why',
+                nullable: true,
+                oneOf: [new OA\Schema(ref: '#/components/schemas/Phrase')],
+            ),
             new OA\Property(property: 'clearlyOff', type: 'boolean'),
         ],
     ),
@@ -615,7 +619,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'pours', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
             new OA\Property(property: 'before', type: 'number'),
             new OA\Property(property: 'after', type: 'number'),
-            new OA\Property(property: 'does', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'does', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
             new OA\Property(property: 'totalGrams', type: 'number'),
             new OA\Property(
                 property: 'predicted',

@@ -30,6 +30,16 @@ use OpenApi\Attributes as OA;
                         new OA\Schema(ref: '#/components/schemas/Quantity'),
                         new OA\Schema(type: 'string'),
                         new OA\Schema(type: 'integer'),
+                        new OA\Schema(ref: '#/components/schemas/Phrase'),
+                        new OA\Schema(
+                            type: 'array',
+                            items: new OA\Items(
+                                oneOf: [
+                                    new OA\Schema(type: 'string'),
+                                    new OA\Schema(ref: '#/components/schemas/Phrase'),
+                                ],
+                            ),
+                        ),
                     ],
                 ),
             ),

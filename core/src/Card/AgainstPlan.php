@@ -13,6 +13,7 @@ use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Product;
 use Kalopsis\Spray\Pigment;
 use Kalopsis\Units\Quantity;
+use Kalopsis\Why\Phrase;
 
 /**
  * Holds how a card was sprayed against how the plan sprays: where they differ, and what the panel would measure if
@@ -85,8 +86,8 @@ final readonly class AgainstPlan
             $out[] = SprayDifference::of(
                 'controlCoat',
                 'control coat',
-                $card->controlCoat ? 'yes' : 'no',
-                $plan->controlCoat ? 'yes' : 'no',
+                Phrase::of($card->controlCoat ? 'yes' : 'no'),
+                Phrase::of($plan->controlCoat ? 'yes' : 'no'),
             );
         }
         $cardSolids = $product->mixedAt($card->ratio)->volumeSolids();
@@ -95,7 +96,7 @@ final readonly class AgainstPlan
             $out[] = SprayDifference::of('ratio', 'reduction', $card->ratio->text(), $plan->ratio->text());
         }
         if (abs($card->reducer->level() - $plan->reducer->level()) > self::GRADE) {
-            $out[] = SprayDifference::of('reducer', 'reducer', $card->reducer->words(), $plan->reducer->words());
+            $out[] = SprayDifference::of('reducer', 'reducer', $card->reducer->says(), $plan->reducer->says());
         }
         if (abs($card->gun->bar - $plan->gun->bar) > self::BAR) {
             $out[] = SprayDifference::of('bar', 'pressure', Quantity::bar($card->gun->bar), Quantity::bar($plan->gun->bar));
@@ -117,7 +118,7 @@ final readonly class AgainstPlan
             );
         }
         if ($card->clear !== $plan->clear) {
-            $out[] = SprayDifference::of('clear', 'over it', $card->clear->words(), $plan->clear->words());
+            $out[] = SprayDifference::of('clear', 'over it', Phrase::of($card->clear->words()), Phrase::of($plan->clear->words()));
         }
         if (
             $card->undercoatShade !== null &&

@@ -27,7 +27,7 @@ final readonly class CardVerdict
         $values = [
             'de' => sprintf('%.1f', $worst->de2000),
             'angle' => "{$worst->angle}°",
-            'certainty' => $plan->certainty->words(),
+            'certainty' => Phrase::of($plan->certainty->words()),
         ];
         if ($butts) {
             return new self(
@@ -73,7 +73,7 @@ final readonly class CardVerdict
                     ),
                     default => Phrase::of(
                         'Not yet: {part} stays at any length, not the colour. Change how it is sprayed.',
-                        ['part' => $plan->stays->words(), ...$values],
+                        ['part' => Phrase::of($plan->stays->words()), ...$values],
                     ),
                 },
             );

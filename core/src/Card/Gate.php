@@ -66,7 +66,7 @@ final readonly class Gate implements JsonSerializable
             $questions[] = Phrase::of('Nobody wrote on this card how it was sprayed.');
         } elseif ($differences > 0) {
             $questions[] = Phrase::of(
-                $differences === 1 ? 'Not sprayed like the plan in {n} thing.' : 'Not sprayed like the plan in {n} things.',
+                'Not sprayed like the plan in {n, plural, one {# thing} other {# things}}.',
                 ['n' => $differences],
             );
         }
@@ -82,8 +82,8 @@ final readonly class Gate implements JsonSerializable
             foreach ($looks->verdicts() as $eye) {
                 if ($eye->disagreesWith($verdict->grade)) {
                     $stops[] = Phrase::of('The eye says "{eye}", the instrument "{grade}": ask the lead.', [
-                        'eye' => $eye->words(),
-                        'grade' => strtolower($verdict->grade->words()),
+                        'eye' => Phrase::of($eye->words()),
+                        'grade' => Phrase::of($verdict->grade->words()),
                     ]);
                     break;
                 }

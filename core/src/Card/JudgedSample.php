@@ -120,25 +120,36 @@ final readonly class JudgedSample implements JsonSerializable
 
         return [
             'overall' => round($gap->overall(), 2),
-            'sentence' =>
-                $gap->overall() < 0.3
-                    ? 'Came out as predicted.'
-                    : 'Against the prediction it came out ' . lcfirst(PainterWords::sentence($gap)),
+            'sentence' => self::cameOut(
+                $gap->overall() < 0.3,
+                PainterWords::words($gap),
+                'Came out as predicted.',
+                'Against the prediction it came out {words}.',
+            ),
         ];
     }
 
     /** What would change if this card's paint were sprayed like the plan. */
-    private function shiftSentence(): string
+    private function shiftSentence(): Phrase
     {
         if ($this->against === null || $this->sample->mean === null || $this->against->isSprayedAlike()) {
-            return 'Sprayed like the plan.';
+            return Phrase::of('Sprayed like the plan.');
         }
         $panel = Measurement::ofLabs($this->against->onPanel);
         $shift = Comparison::of($this->sample->mean, $panel);
 
-        return $shift->worst()->de2000 < 0.3
-            ? 'Sprayed like the plan it would measure about the same.'
-            : 'Sprayed like the plan the panel comes out ' . lcfirst(PainterWords::sentence($shift));
+        return self::cameOut(
+            $shift->worst()->de2000 < 0.3,
+            PainterWords::words($shift),
+            'Sprayed like the plan it would measure about the same.',
+            'Sprayed like the plan the panel comes out {words}.',
+        );
+    }
+
+    /** @param list<Phrase> $words */
+    private static function cameOut(bool $alike, array $words, string $same, string $other): Phrase
+    {
+        return $alike || $words === [] ? Phrase::of($same) : Phrase::of($other, ['words' => $words]);
     }
 
     private static function rounded(?float $value, int $decimals): ?float

@@ -38,7 +38,7 @@ final class ReadingQuestions
         }
         if ($s->outliers > 0) {
             $out[] = Phrase::of(
-                $s->outliers === 1 ? '{n} shot stands out and is not counted.' : '{n} shots stand out and are not counted.',
+                '{n, plural, one {# shot stands out and is not counted.} other {# shots stand out and are not counted.}}',
                 ['n' => $s->outliers],
             );
         }

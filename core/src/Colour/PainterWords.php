@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Colour;
 
+use Kalopsis\Why\Phrase;
+
 /**
  * Differences in the words painters use: lighter or darker on the face and on the flop, redder or greener, yellower or bluer,
  * cleaner or dirtier. Thresholds chosen here: half a unit is where a painter starts to talk about it. docs/model.md section 6.
@@ -16,19 +18,25 @@ final class PainterWords
     /** "Clearly", same units. */
     private const CLEARLY_AT = 2.0;
 
-    public static function sentence(Comparison $c): string
+    /** What the second of a pair is beside the first: "The card is clearly lighter on the face and a touch redder." */
+    public static function sentence(Comparison $c): Phrase
     {
-        $parts = [...self::lightness($c), ...self::colour($c)];
-        if ($parts === []) {
-            return $c->worst()->de2000 < self::SPEAKS_AT
-                ? 'Matches at every angle.'
-                : 'Close: nothing stands out at any one angle.';
-        }
+        $words = self::words($c);
 
-        return ucfirst(implode(', ', $parts)) . '.';
+        return match (true) {
+            $words !== [] => Phrase::of('The card is {words}.', ['words' => $words]),
+            $c->worst()->de2000 < self::SPEAKS_AT => Phrase::of('Matches at every angle.'),
+            default => Phrase::of('Close: nothing stands out at any one angle.'),
+        };
     }
 
-    /** @return list<string> */
+    /** @return list<Phrase> lighter or darker, then its colour; empty when nothing is worth a word */
+    public static function words(Comparison $c): array
+    {
+        return [...self::lightness($c), ...self::colour($c)];
+    }
+
+    /** @return list<Phrase> */
     private static function lightness(Comparison $c): array
     {
         $at = [];
@@ -44,23 +52,32 @@ final class PainterWords
         $signs = array_unique(array_map(fn (float $l): bool => $l > 0, $said));
         if (count($said) === count($at) && count($signs) === 1) {
             $most = max(array_map(abs(...), $said));
+            $lighter = reset($said) > 0;
+            $words = count($at) > 1 ? ['lighter all over', 'darker all over'] : ['lighter', 'darker'];
 
-            return [self::degree($most) . (reset($said) > 0 ? 'lighter' : 'darker') . (count($at) > 1 ? ' all over' : '')];
+            return [self::degree($most, $words[$lighter ? 0 : 1])];
         }
-        $names = ['face' => 'on the face', 'between' => 'between face and flop', 'flop' => 'on the flop', 'all' => ''];
         // Face and flop say it all; the angle between them is mentioned only when it is alone.
         if (isset($said['face']) || isset($said['flop'])) {
             unset($said['between']);
         }
         $out = [];
         foreach ($said as $place => $l) {
-            $out[] = self::degree(abs($l)) . ($l > 0 ? 'lighter ' : 'darker ') . $names[$place];
+            $out[] = self::degree(
+                abs($l),
+                match ($place) {
+                    'face' => $l > 0 ? 'lighter on the face' : 'darker on the face',
+                    'flop' => $l > 0 ? 'lighter on the flop' : 'darker on the flop',
+                    'between' => $l > 0 ? 'lighter between face and flop' : 'darker between face and flop',
+                    default => $l > 0 ? 'lighter' : 'darker',
+                },
+            );
         }
 
         return $out;
     }
 
-    /** @return list<string> */
+    /** @return list<Phrase> */
     private static function colour(Comparison $c): array
     {
         $da = $db = $dc = $chroma = $best = 0.0;
@@ -79,18 +96,18 @@ final class PainterWords
         $out = [];
         // On a vivid colour more or less chroma is "cleaner" or "dirtier"; on a grey it is just another tint.
         if ($chroma > 12.0 && abs($dc) >= self::SPEAKS_AT) {
-            $out[] = self::degree(abs($dc)) . ($dc > 0 ? 'cleaner (more vivid)' : 'dirtier (duller)');
+            $out[] = self::degree(abs($dc), $dc > 0 ? 'cleaner (more vivid)' : 'dirtier (duller)');
         }
         if ($chroma <= 12.0 || sqrt(max(0.0, $best ** 2 - $dc ** 2)) >= self::SPEAKS_AT) {
             if (abs($da) >= 0.4 * abs($db)) {
-                $out[] = self::degree($best) . ($da > 0 ? 'redder' : 'greener');
+                $out[] = self::degree($best, $da > 0 ? 'redder' : 'greener');
             }
             if (abs($db) >= 0.4 * abs($da)) {
-                $out[] = self::degree($best) . ($db > 0 ? 'yellower' : 'bluer');
+                $out[] = self::degree($best, $db > 0 ? 'yellower' : 'bluer');
             }
         }
 
-        return array_values(array_unique($out));
+        return $out;
     }
 
     /** @return array{float, float, float} CIEDE2000's terms, card minus car */
@@ -103,12 +120,14 @@ final class PainterWords
         return [$l, $ch, $h];
     }
 
-    private static function degree(float $size): string
+    private static function degree(float $size, string $change): Phrase
     {
+        $change = Phrase::of($change);
+
         return match (true) {
-            $size >= self::CLEARLY_AT => 'clearly ',
-            $size < 1.0 => 'a touch ',
-            default => '',
+            $size >= self::CLEARLY_AT => Phrase::of('clearly {change}', ['change' => $change]),
+            $size < 1.0 => Phrase::of('a touch {change}', ['change' => $change]),
+            default => $change,
         };
     }
 }

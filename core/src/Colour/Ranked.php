@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Colour;
 
+use Kalopsis\Why\Phrase;
+
 /** One variant's place among the others. */
 final readonly class Ranked
 {
@@ -14,11 +16,20 @@ final readonly class Ranked
         return $this->overall > Ranking::CLEARLY_OFF;
     }
 
-    public function why(): string
+    public function why(): Phrase
     {
         $worst = $this->comparison->worst();
-        $where = count($this->comparison->angles) === 1 ? '' : sprintf(', worst at %d° (%.1f)', $worst->angle, $worst->de2000);
 
-        return sprintf('%.1f off over all angles%s. %s', $this->overall, $where, PainterWords::sentence($this->comparison));
+        return Phrase::of(
+            count($this->comparison->angles) === 1
+                ? '{off} off. {says}'
+                : '{off} off over all angles, worst at {angle}° ({most}). {says}',
+            [
+                'off' => sprintf('%.1f', $this->overall),
+                'angle' => $worst->angle,
+                'most' => sprintf('%.1f', $worst->de2000),
+                'says' => PainterWords::sentence($this->comparison),
+            ],
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Film;
 
 use Kalopsis\Units\Quantity;
+use Kalopsis\Units\UnitSystem;
 use Kalopsis\Why\Phrase;
 use Kalopsis\Why\Reason;
 use Kalopsis\Why\SourceKind;
@@ -94,13 +95,23 @@ final readonly class Reducer
         return (1.0 - $share) * $this->grade->relativeRate() + $share * $slower->relativeRate();
     }
 
-    public function words(): string
+    public function says(): Phrase
     {
         $slower = $this->grade->slower();
 
         return $this->tenths === 0 || $slower === null
-            ? $this->grade->words()
-            : sprintf('%d0 %% %s, %d0 %% %s', 10 - $this->tenths, $this->grade->words(), $this->tenths, $slower->words());
+            ? Phrase::of($this->grade->words())
+            : Phrase::of('{most} {grade}, {rest} {slower}', [
+                'most' => Quantity::percent(100.0 - 10.0 * $this->tenths),
+                'grade' => Phrase::of($this->grade->words()),
+                'rest' => Quantity::percent(10.0 * $this->tenths),
+                'slower' => Phrase::of($slower->words()),
+            ]);
+    }
+
+    public function words(): string
+    {
+        return $this->says()->in(UnitSystem::Metric);
     }
 
     public static function because(float $temperatureC, float $colourAreaM2, bool $critical): Reason

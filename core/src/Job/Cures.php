@@ -39,16 +39,17 @@ final class Cures
             $there = self::outlook($job, $sequence, $planner, $car, $card);
             if ($there->index() < 1.0) {
                 $out[] = [
-                    'says' => Phrase::of("{$what}: not seen."),
+                    'says' => Phrase::of('{what}: not seen.', ['what' => Phrase::of($what)]),
                     'sequence' => $sequence,
                     'index' => round($there->index(), 2),
                 ];
             } elseif ($there->parts[$fault->value] < 1.0 && $there->index() < $now->index()) {
                 $still = $there->fault();
                 $out[] = [
-                    'says' => Phrase::of("{$what}: {fault} is gone, {still} stays.", [
-                        'fault' => $fault->words(),
-                        'still' => $still?->words() ?? '',
+                    'says' => Phrase::of('{what}: {fault} is gone, {still} stays.', [
+                        'what' => Phrase::of($what),
+                        'fault' => Phrase::of($fault->words()),
+                        'still' => $still === null ? '' : Phrase::of($still->words()),
                     ]),
                     'sequence' => $sequence,
                     'index' => round($there->index(), 2),

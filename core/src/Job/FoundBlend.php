@@ -34,7 +34,7 @@ final readonly class FoundBlend implements JsonSerializable
         $coats = fn (PlanSpec $p): int => count($p->sequence->colour());
         $fewer = $coats($here) - $coats($there);
         if ($fewer > 0) {
-            $out[] = Phrase::of($fewer === 1 ? 'a coat of colour' : '{n} coats of colour', ['n' => $fewer]);
+            $out[] = Phrase::of('{n, plural, one {a coat of colour} other {# coats of colour}}', ['n' => $fewer]);
         }
         if ($here->sequence->has(CoatKind::WetBed) && ! $there->sequence->has(CoatKind::WetBed)) {
             $out[] = Phrase::of('the wet bed');

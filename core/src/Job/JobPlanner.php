@@ -109,7 +109,7 @@ final readonly class JobPlanner
                 'car',
                 $none
                     ? Phrase::of('no repair yet')
-                    : Phrase::of($repairs === 1 ? '{n} repair' : '{n} repairs', ['n' => $repairs]),
+                    : Phrase::of('{n, plural, one {# repair} other {# repairs}}', ['n' => $repairs]),
                 Severity::Note,
                 ! $none,
             ),
@@ -119,10 +119,10 @@ final readonly class JobPlanner
                 match (true) {
                     $none => Phrase::of('waits for a repair'),
                     $blend->severity === Severity::Stop => Phrase::of('stop and look'),
-                    $joining > 0 => Phrase::of($joining === 1 ? '{n} panel joins' : '{n} panels join', ['n' => $joining]),
+                    $joining > 0 => Phrase::of('{n, plural, one {# panel joins} other {# panels join}}', ['n' => $joining]),
                     $blend->need->fades && $blend->need->mm() === null => Phrase::of('seen at any length'),
                     $blend->severity === Severity::LookOut => Phrase::of('look out'),
-                    default => Phrase::of('fits, {n} coats', ['n' => $colours]),
+                    default => Phrase::of('fits, {n, plural, one {# coat} other {# coats}}', ['n' => $colours]),
                 },
                 $none ? Severity::Note : $blend->severity,
                 ! $none && $blend->severity !== Severity::Stop,
@@ -131,7 +131,7 @@ final readonly class JobPlanner
                 'cups',
                 $none
                     ? Phrase::of('waits for a plan')
-                    : Phrase::of('{n} cups, {ml}', ['n' => count($cups), 'ml' => Quantity::ml($ml)]),
+                    : Phrase::of('{n, plural, one {# cup} other {# cups}}, {ml}', ['n' => count($cups), 'ml' => Quantity::ml($ml)]),
                 Severity::Note,
                 ! $none,
             ),

@@ -96,14 +96,16 @@ final readonly class Outlook
     {
         $worst = $this->worst();
         $values = [
-            'from' => Geometry::standing($worst->angle),
+            'from' => Phrase::of(Geometry::standing($worst->angle)),
             'distance' => Quantity::mm(1000.0 * $worst->distanceM),
             'at' => Quantity::mm(max(0.0, $worst->atMm)),
-            'how' => match ($this->certainty()) {
-                Certainty::Sure => 'Sure',
-                Certainty::Likely => 'Likely',
-                Certainty::Doubtful => 'Doubtful',
-            },
+            'how' => Phrase::of(
+                match ($this->certainty()) {
+                    Certainty::Sure => 'Sure',
+                    Certainty::Likely => 'Likely',
+                    Certainty::Doubtful => 'Doubtful',
+                },
+            ),
         ];
         if ($this->fault() === null) {
             return Phrase::of('Nobody sees it. {how}.', $values);

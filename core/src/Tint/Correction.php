@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Tint;
 
 use Kalopsis\Colour\Lab;
+use Kalopsis\Why\Phrase;
 
 /** One way to bring a cup nearer to the car. */
 final readonly class Correction
@@ -15,7 +16,7 @@ final readonly class Correction
      * @param array<int, Lab> $predicted by angle
      * @param float $before root mean square of CIEDE2000 over the angles, now
      * @param float $after the same, predicted
-     * @param list<string> $does painter's words for what each part does
+     * @param list<Phrase> $does painter's words for what each part does
      */
     public function __construct(
         public array $additions,

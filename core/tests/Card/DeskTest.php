@@ -159,9 +159,9 @@ it('dims all ribbons alike, so that they can be compared on the screen', functio
         ->toBe('#fdffff')
         ->and($json[0]['reading']['angles'][4]['hex'])
         ->not->toBe('#585959')
-        ->and($json[1]['comparison']['sentence'])
+        ->and($json[1]['comparison']['sentence']['plain'])
         ->toBe('Matches at every angle.')
-        ->and($json[1]['against']['says'])
+        ->and($json[1]['against']['says']['plain'])
         ->toBe('Sprayed like the plan.');
 });
 
@@ -175,9 +175,9 @@ it('says how a card came out against what the advice predicted', function (): vo
         ),
         true,
     )['prediction'];
-    expect($said(0.05)['sentence'])
+    expect($said(0.05)['sentence']['plain'])
         ->toBe('Came out as predicted.')
-        ->and($said(3.0)['sentence'])
+        ->and($said(3.0)['sentence']['plain'])
         ->toContain('lighter all over')
         ->and($said(3.0)['overall'])
         ->toBeGreaterThan(1.0);

@@ -28,6 +28,7 @@ use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TonerLibrary;
+use Kalopsis\Units\UnitSystem;
 
 /** @return list<Shot> */
 function shotsOf(Measurement $truth, int $n, InstrumentFault $fault = InstrumentFault::None, int $seed = 1): array
@@ -152,15 +153,15 @@ it('tells face from flop in painter\'s words', function (array $card, string $sa
         75 => [42.0, 0.0, 0.0],
         110 => [38.0, 0.0, 0.0],
     ]);
-    expect(PainterWords::sentence(Comparison::of($car, Colours::measured($card))))->toBe($says);
+    expect(PainterWords::sentence(Comparison::of($car, Colours::measured($card)))->in(UnitSystem::Metric))->toBe($says);
 })->with([
     'the same' => [[15 => 120.0, 25 => 95.0, 45 => 60.0, 75 => 42.0, 110 => 38.0], 'Matches at every angle.'],
-    'flop' => [[15 => 120.0, 25 => 95.0, 45 => 60.0, 75 => 44.0, 110 => 40.5], 'Clearly lighter on the flop.'],
+    'flop' => [[15 => 120.0, 25 => 95.0, 45 => 60.0, 75 => 44.0, 110 => 40.5], 'The card is clearly lighter on the flop.'],
     'crossed' => [
         [15 => 114.0, 25 => 92.0, 45 => 60.0, 75 => 43.4, 110 => 39.5],
-        'Clearly darker on the face, lighter on the flop.',
+        'The card is clearly darker on the face and lighter on the flop.',
     ],
-    'all over' => [[15 => 123.0, 25 => 97.5, 45 => 61.5, 75 => 43.4, 110 => 39.5], 'Lighter all over.'],
+    'all over' => [[15 => 123.0, 25 => 97.5, 45 => 61.5, 75 => 43.4, 110 => 39.5], 'The card is lighter all over.'],
     'yellow' => [
         [
             15 => [120.0, 0.0, 1.2],
@@ -169,13 +170,13 @@ it('tells face from flop in painter\'s words', function (array $card, string $sa
             75 => [42.0, 0.0, 1.2],
             110 => [38.0, 0.0, 1.2],
         ],
-        'Yellower.',
+        'The card is yellower.',
     ],
 ]);
 
 it('calls a vivid solid that lost its chroma dirtier, not bluer', function (): void {
     $yellow = Comparison::of(Colours::measured([45 => [79.0, 8.0, 80.0]]), Colours::measured([45 => [79.0, 7.0, 70.0]]));
-    expect(PainterWords::sentence($yellow))->toContain('dirtier')->not->toContain('bluer');
+    expect(PainterWords::sentence($yellow)->in(UnitSystem::Metric))->toContain('dirtier')->not->toContain('bluer');
 });
 
 it('finds metamerism: a match in daylight that parts under a lamp', function (): void {
@@ -202,7 +203,7 @@ it('ranks the nearest variant first and says why', function (): void {
     ]);
     expect(array_map(fn ($r) => $r->id, $ranked))
         ->toBe(['near', 'middle', 'far', 'other light'])
-        ->and($ranked[1]->why())
+        ->and($ranked[1]->why()->in(UnitSystem::Metric))
         ->toContain('darker all over')
         ->and($ranked[0]->isClearlyOff())
         ->toBeFalse()

@@ -136,7 +136,7 @@ it('advises slower reducer for heat, size and light effect colours (common pract
 
 it('pours two grades together between two temperatures and never jumps', function (): void {
     expect(Reducer::advised(25.0, 1, false)->words())
-        ->toBe('50 % standard, 50 % slow')
+        ->toBe('50% standard, 50% slow')
         ->and(Reducer::advised(18.0, 1, false)->key())
         ->toBe('fast+50');
     foreach ([[false, 1.0], [true, 1.0], [false, 2.4]] as [$critical, $m2]) {

@@ -20,6 +20,7 @@ use Kalopsis\Spray\Simulation;
 use Kalopsis\Spray\Sprayed;
 use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tests\Support\Sprays;
+use Kalopsis\Why\Phrase;
 
 uses(Eris\TestTrait::class);
 
@@ -427,7 +428,7 @@ it('tells which part stays, in words that agree with the slider', function (): v
         ->and($outlook(0.3, 'wet-bed')->says()->text)
         ->toContain('Nobody sees it')
         ->and($outlook(0.3, null)->says()->values['from'])
-        ->toBe(Kalopsis\Colour\Geometry::standing($outlook(0.3, null)->worst()->angle));
+        ->toEqual(Phrase::of(Kalopsis\Colour\Geometry::standing($outlook(0.3, null)->worst()->angle)));
 });
 
 it('says how sure a verdict is: far from the limit sure, at it doubtful', function (): void {

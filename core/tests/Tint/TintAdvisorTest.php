@@ -23,6 +23,7 @@ use Kalopsis\Tint\ReadingNoise;
 use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TintAdvisor;
 use Kalopsis\Tint\TonerLibrary;
+use Kalopsis\Units\UnitSystem;
 
 /** @return list<string> */
 function solidToners(): array
@@ -273,7 +274,7 @@ it('greys an over-vivid solid yellow with black and white together (common pract
     $advice = (new TintAdvisor($library, $model))->advise($vivid, $car, $card, solidToners())->corrections;
     expect(array_keys($advice[0]->additions))
         ->toEqualCanonicalizing(['black', 'white'])
-        ->and(implode(' ', $advice[0]->does))
+        ->and($advice[0]->does[0]->in(UnitSystem::Metric))
         ->toContain('greys it: black and white together')
         ->and($advice[0]->after)
         ->toBeLessThan(0.2)
@@ -295,8 +296,8 @@ it('darkens what is too light with black (common practice)', function (): void {
         ->toBe(['black'])
         ->and($advice[0]->additions['black'])
         ->toEqualWithDelta(1.5, 0.15)
-        ->and($advice[0]->does[0])
-        ->toStartWith('black: darker');
+        ->and($advice[0]->does[0]->in(UnitSystem::Metric))
+        ->toStartWith('Black: darker');
 });
 
 it('carries what the model gets wrong along, so that a card that matches needs nothing', function (): void {

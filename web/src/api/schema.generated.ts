@@ -836,7 +836,7 @@ export interface components {
             overall: number;
             worst: components["schemas"]["AngleDifference"];
             flop: number | null;
-            sentence: string;
+            sentence: components["schemas"]["Phrase"];
             inLampLight: number | null;
         };
         CardVerdict: {
@@ -854,7 +854,7 @@ export interface components {
         AgainstPlan: {
             differences: components["schemas"]["SprayDifference"][];
             shift: components["schemas"]["AngleShift"][];
-            says: string;
+            says: components["schemas"]["Phrase"];
         };
         Gate: {
             open: boolean;
@@ -901,7 +901,7 @@ export interface components {
         };
         Prediction: {
             overall: number;
-            sentence: string;
+            sentence: components["schemas"]["Phrase"];
         };
         ColourSample: {
             id: string;
@@ -929,7 +929,7 @@ export interface components {
             prediction: components["schemas"]["Prediction"] | null;
             gate: components["schemas"]["Gate"] | null;
             place: number | null;
-            why: string | null;
+            why: components["schemas"]["Phrase"] | null;
             clearlyOff: boolean;
         };
         LetDown: {
@@ -1066,7 +1066,7 @@ export interface components {
             pours: components["schemas"]["TonerGrams"][];
             before: number;
             after: number;
-            does: string[];
+            does: components["schemas"]["Phrase"][];
             totalGrams: number;
             predicted: components["schemas"]["AngleColour"][];
         };
@@ -1835,7 +1835,7 @@ export interface components {
         Phrase: {
             text: string;
             values: {
-                [key: string]: components["schemas"]["Quantity"] | string | number;
+                [key: string]: components["schemas"]["Quantity"] | string | number | components["schemas"]["Phrase"] | (string | components["schemas"]["Phrase"])[];
             };
             plain: string;
         };

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Button,
   Checkbox,
@@ -42,11 +44,13 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="details-title">
-      <DialogTitle id="details-title">Car, colour and paint</DialogTitle>
+      <DialogTitle id="details-title">
+        <Trans>Car, colour and paint</Trans>
+      </DialogTitle>
       <DialogContent>
         <Stack sx={{ gap: 2, pt: 1 }}>
           <TextField
-            label="Plate"
+            label={t`Plate`}
             value={plate}
             onChange={(event) => setPlate(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 20 } }}
@@ -54,7 +58,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField
               fullWidth
-              label="Due"
+              label={t`Due`}
               type="datetime-local"
               value={due}
               onChange={(event) => setDue(event.target.value.slice(0, 16))}
@@ -62,7 +66,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             />
             <TextField
               fullWidth
-              label="Painter"
+              label={t`Painter`}
               value={painter}
               onChange={(event) => setPainter(event.target.value)}
               slotProps={{ htmlInput: { maxLength: 80 } }}
@@ -70,7 +74,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
           </Stack>
           <TextField
             select
-            label="Colour from the shelf"
+            label={t`Colour from the shelf`}
             value={known === undefined ? '' : `${known.name} ${known.code}`}
             onChange={(event) => {
               const to = shelf.data?.colours.find((c) => `${c.name} ${c.code}` === event.target.value);
@@ -94,7 +98,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField
               fullWidth
-              label="Name of the colour"
+              label={t`Name of the colour`}
               value={wish.name}
               onChange={(event) => setWish({ ...wish, name: event.target.value })}
               slotProps={{ htmlInput: { maxLength: 80 } }}
@@ -102,7 +106,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             <TextField
               fullWidth
               select
-              label="Finish"
+              label={t`Finish`}
               value={finishes.length === 0 ? '' : wish.finish}
               onChange={(event) => setWish({ ...wish, finish: event.target.value as JobDocument['colour']['finish'] })}
             >
@@ -114,20 +118,20 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             </TextField>
           </Stack>
           <TextField
-            label={`Dry film that hides, ${unitSymbol('um', units)}`}
+            label={t`Dry film that hides, ${unitSymbol('um', units)}`}
             value={hiding}
             onChange={(event) => setHiding(event.target.value)}
             error={!hidingFits}
             helperText={
               hidingFits
-                ? 'From the data sheet or a card over black and white; empty: usual for the finish.'
-                : `From ${numberFor(least, 'um', units)} to ${numberFor(most, 'um', units)}, or empty.`
+                ? t`From the data sheet or a card over black and white; empty: usual for the finish.`
+                : t`From ${numberFor(least, 'um', units)} to ${numberFor(most, 'um', units)}, or empty.`
             }
             slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 8 } }}
           />
           <TextField
             select
-            label="Paint system"
+            label={t`Paint system`}
             value={shelf.data === undefined ? '' : system}
             onChange={(event) => setSystem(event.target.value)}
           >
@@ -138,15 +142,17 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             ))}
           </TextField>
           <FormControlLabel
-            label="A practice job: nothing is painted by it, so simulated readings may pass"
+            label={t`A practice job: nothing is painted by it, so simulated readings may pass`}
             control={<Checkbox checked={practice} onChange={(event) => setPractice(event.target.checked)} />}
           />
         </Stack>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>
+          <Trans>Cancel</Trans>
+        </Button>
         <Button variant="contained" onClick={save} disabled={wish.name.trim() === '' || !hidingFits}>
-          Save
+          <Trans>Save</Trans>
         </Button>
       </DialogActions>
     </Dialog>

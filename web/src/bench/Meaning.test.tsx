@@ -1,3 +1,5 @@
+import { i18n } from '@lingui/core';
+import { I18nProvider } from '@lingui/react';
 import { ThemeProvider } from '@mui/material';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -32,13 +34,15 @@ function shown(wide: boolean) {
   }));
   const me = { name: 'Bram', units: 'metric', theme: 'light' } as Me;
   render(
-    <PreferencesContext
-      value={{ me, units: 'metric', theme: 'light', setUnits: () => undefined, setTheme: () => undefined }}
-    >
-      <ThemeProvider theme={kalopsisTheme('light')}>
-        <Meaning plan={PLAN} where={(at) => at.startsWith('coat:')} glance={says('Nobody sees it.')} />
-      </ThemeProvider>
-    </PreferencesContext>,
+    <I18nProvider i18n={i18n}>
+      <PreferencesContext
+        value={{ me, units: 'metric', theme: 'light', setUnits: () => undefined, setTheme: () => undefined }}
+      >
+        <ThemeProvider theme={kalopsisTheme('light')}>
+          <Meaning plan={PLAN} where={(at) => at.startsWith('coat:')} glance={says('Nobody sees it.')} />
+        </ThemeProvider>
+      </PreferencesContext>
+    </I18nProvider>,
   );
 }
 

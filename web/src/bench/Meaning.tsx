@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import ExpandLessIcon from '@mui/icons-material/ExpandLess';
 import ExpandMoreIcon from '@mui/icons-material/ExpandMore';
 import { Box, ButtonBase, Divider, Stack, Typography, useMediaQuery, type Theme } from '@mui/material';
@@ -37,7 +39,7 @@ export function Meaning({ plan, where, instead, headless = false, glance, childr
   return (
     <Box
       component="aside"
-      aria-label="What it means"
+      aria-label={t`What it means`}
       // It scrolls on its own, so the keyboard has to get to it.
       tabIndex={beside ? 0 : -1}
       className="no-print"
@@ -89,7 +91,7 @@ export function Meaning({ plan, where, instead, headless = false, glance, childr
             )}
           </Typography>
           <Typography component="span" variant="body2" sx={{ whiteSpace: 'nowrap', fontWeight: 640 }}>
-            {open ? 'Close' : 'What it means'}
+            {open ? t`Close` : t`What it means`}
           </Typography>
           {open ? <ExpandMoreIcon /> : <ExpandLessIcon />}
         </ButtonBase>
@@ -101,7 +103,7 @@ export function Meaning({ plan, where, instead, headless = false, glance, childr
         >
           {beside && (
             <Typography variant="caption" component="h2" color="text.secondary" sx={{ fontWeight: 600 }}>
-              What it means
+              <Trans>What it means</Trans>
             </Typography>
           )}
           {!headless && beside && (
@@ -139,7 +141,7 @@ export function Meaning({ plan, where, instead, headless = false, glance, childr
             <>
               <Divider sx={{ my: 2 }} />
               <Typography variant="h3" sx={{ mb: 0.75 }}>
-                Cautions
+                <Trans>Cautions</Trans>
               </Typography>
               {[...seen.values()].map((caution) => (
                 <Typography key={caution.id} variant="body2" sx={{ mb: 1 }}>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box, ButtonBase, Stack, Typography } from '@mui/material';
 import { NavLink } from 'react-router';
 import type { Station } from '../api/types';
@@ -10,7 +11,7 @@ export function Spine({ jobId, states }: { jobId: string; states: readonly Stati
   return (
     <Stack
       component="nav"
-      aria-label="Stations"
+      aria-label={t`Stations`}
       className="no-print"
       sx={{
         position: 'relative',

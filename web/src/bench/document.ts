@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { CoatStep, FoundBlend, JobDocument, PlannedSide, RepairPart } from '../api/types';
 
 /** A changed document, and the words for what changed as the history will tell it. */
@@ -44,8 +45,8 @@ export function addRepair(document: JobDocument, panel: string, panelName: strin
   const kept = isNew
     ? document.repairs.filter((r) => r.panel !== panel)
     : document.repairs.filter((r) => r.panel !== panel || r.shape.kind !== 'new-part');
-  const word = isNew ? 'New part' : shape.kind === 'spot' ? 'Spot' : 'Outline';
-  return changed(document, { repairs: [...kept, repair] }, `${word} on ${panelName}`);
+  const word = isNew ? t`New part` : shape.kind === 'spot' ? t`Spot` : t`Outline`;
+  return changed(document, { repairs: [...kept, repair] }, t`${word} on ${panelName}`);
 }
 
 export function updateRepair(document: JobDocument, id: string, part: Partial<RepairPart>, change: string): Change {
@@ -54,7 +55,7 @@ export function updateRepair(document: JobDocument, id: string, part: Partial<Re
 
 export function removeRepair(document: JobDocument, id: string): Change {
   const repairs = document.repairs.filter((r) => r.id !== id);
-  return changed(document, { repairs, plan: withoutRepair(document.plan, id) }, 'Took a repair away');
+  return changed(document, { repairs, plan: withoutRepair(document.plan, id) }, t`Took a repair away`);
 }
 
 /** Steps that named the repair alone are sprayed everywhere again. */
@@ -114,14 +115,14 @@ export function moveReach(
 ): Change {
   const reach = Math.min(1500, Math.max(0, Math.round(reachMm)));
   const extent = stepsOf(document, steps).find((s) => s.id === coat)?.extent ?? { kind: 'past' as const };
-  return changeStep(document, steps, coat, { extent: { ...extent, reachMm: reach } }, `${name} to ${reach} mm`);
+  return changeStep(document, steps, coat, { extent: { ...extent, reachMm: reach } }, t`${name} to ${reach} mm`);
 }
 
 /** Gives a reach back to the computation. */
 export function resetReach(document: JobDocument, steps: readonly CoatStep[], coat: string, name: string): Change {
   const extent = { ...(stepsOf(document, steps).find((s) => s.id === coat)?.extent ?? { kind: 'past' as const }) };
   delete extent.reachMm;
-  return changeStep(document, steps, coat, { extent }, `${name} computed again`);
+  return changeStep(document, steps, coat, { extent }, t`${name} computed again`);
 }
 
 /** A free id from a stem: base-4 after base-3. */
@@ -139,10 +140,10 @@ export function copyStep(document: JobDocument, planned: readonly CoatStep[], id
   const at = steps.findIndex((s) => s.id === id);
   const step = steps[at];
   if (step === undefined) {
-    return sequenced(document, steps, 'Nothing copied');
+    return sequenced(document, steps, t`Nothing copied`);
   }
-  const copy = { ...step, id: freeStepId(steps, step.kind), name: `${step.name} again`.slice(0, 40) };
-  return sequenced(document, [...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], `${step.name} once more`);
+  const copy = { ...step, id: freeStepId(steps, step.kind), name: t`${step.name} again`.slice(0, 40) };
+  return sequenced(document, [...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], t`${step.name} once more`);
 }
 
 export function removeStep(document: JobDocument, planned: readonly CoatStep[], id: string): Change {
@@ -150,7 +151,7 @@ export function removeStep(document: JobDocument, planned: readonly CoatStep[], 
   return sequenced(
     document,
     steps.filter((s) => s.id !== id),
-    `Took ${steps.find((s) => s.id === id)?.name ?? 'a coat'} away`,
+    t`Took ${steps.find((s) => s.id === id)?.name ?? t`a coat`} away`,
   );
 }
 
@@ -161,7 +162,7 @@ export function shiftStep(document: JobDocument, planned: readonly CoatStep[], i
   const to = at + by;
   const [step, other] = [steps[at], steps[to]];
   if (step === undefined || other === undefined) {
-    return sequenced(document, steps, 'Nothing moved');
+    return sequenced(document, steps, t`Nothing moved`);
   }
   [steps[at], steps[to]] = [other, step];
   return sequenced(document, steps, `${step.name} ${by < 0 ? 'earlier' : 'later'}`);
@@ -171,70 +172,70 @@ export function shiftStep(document: JobDocument, planned: readonly CoatStep[], i
 export const NEW_STEPS = {
   rescue: {
     stem: 'rescue',
-    name: 'Rescue coat',
+    name: t`Rescue coat`,
     step: {
       kind: 'effect',
       film: 0.5,
       mixture: { blendingClear: 1 },
       extent: { kind: 'past', reach: 0.6, fade: 0.4 },
       landsIn: 'flashed-bed',
-      purpose: 'Evens what the card check found',
+      purpose: t`Evens what the card check found`,
     },
   },
   control: {
     stem: 'control',
-    name: 'Control coat',
+    name: t`Control coat`,
     step: {
       kind: 'control',
       film: 0.5,
       gun: { hold: 'thin' },
       extent: { kind: 'past', reach: 0.58, fade: 0.42 },
       landsIn: 'flashed-bed',
-      purpose: 'Lays flakes evenly, sets the final shade',
+      purpose: t`Lays flakes evenly, sets the final shade`,
     },
   },
   bed: {
     stem: 'bed',
-    name: 'Fresh bed',
+    name: t`Fresh bed`,
     step: {
       kind: 'wet-bed',
       film: 0.6,
       extent: { kind: 'whole-panel' },
       drying: 'wet-on-wet',
-      purpose: 'A wet, level landing for stray flakes',
+      purpose: t`A wet, level landing for stray flakes`,
     },
   },
   ground: {
     stem: 'ground',
-    name: 'Ground coat',
+    name: t`Ground coat`,
     step: {
       kind: 'ground',
       extent: { kind: 'past', reach: 0.1, fade: 0.3 },
       landsIn: 'flashed-bed',
-      purpose: 'Hides the primer below an effect that lets light through',
+      purpose: t`Hides the primer below an effect that lets light through`,
     },
   },
   dust: {
     stem: 'dust',
-    name: 'Dust coat',
+    name: t`Dust coat`,
     step: {
       kind: 'half',
       film: 0.25,
       gun: { hold: 'thin' },
       extent: { kind: 'past', reach: 0.4, fade: 0.4 },
       landsIn: 'dry',
-      purpose: 'A breath of colour',
+      purpose: t`A breath of colour`,
     },
   },
   base: {
     stem: 'base',
-    name: 'Base coat',
-    step: { kind: 'base', extent: { kind: 'past', reach: 0.5, fade: 0.4 }, landsIn: 'flashed-bed', purpose: 'Cover' },
+    name: t`Base coat`,
+    step: { kind: 'base', extent: { kind: 'past', reach: 0.5, fade: 0.4 }, landsIn: 'flashed-bed', purpose: t`Cover` },
   },
   clear: {
     stem: 'clear',
-    name: 'Clear',
-    step: { kind: 'clear', extent: { kind: 'whole-panel' }, purpose: 'Gloss and protection' },
+    name: t`Clear`,
+    step: { kind: 'clear', extent: { kind: 'whole-panel' }, purpose: t`Gloss and protection` },
   },
 } as const satisfies Record<string, { stem: string; name: string; step: Omit<CoatStep, 'id' | 'name'> }>;
 
@@ -254,7 +255,7 @@ export function addStep(
   return sequenced(
     document,
     [...steps.slice(0, at), { ...step, id: freeStepId(steps, stem), name }, ...steps.slice(at)],
-    `Added: ${name}`,
+    t`Added: ${name}`,
   );
 }
 
@@ -264,12 +265,12 @@ export const adoptSteps = (document: JobDocument, sequence: readonly CoatStep[],
 
 export function chooseSide(document: JobDocument, side: PlannedSide, choice: string): Change {
   if (choice === 'small-gun') {
-    return planned(document, { gun: 'small' }, 'Small gun at low pressure');
+    return planned(document, { gun: 'small' }, t`Small gun at low pressure`);
   }
   const others = (document.plan.sides ?? []).filter(
     (s) => sorted(s.panel, s.neighbour) !== sorted(side.panel, side.neighbour),
   );
-  const words: Record<string, string> = { join: 'joins', 'stop-at-line': 'stopped before', butt: 'butt joint to' };
+  const words: Record<string, string> = { join: 'joins', 'stop-at-line': t`stopped before`, butt: t`butt joint to` };
   return planned(
     document,
     { sides: [...others, { panel: side.panel, neighbour: side.neighbour, choice: choice as Side['choice'] }] },
@@ -293,7 +294,7 @@ const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'
 
 /** Another school sprays other coats: what was changed of the old ones no longer means anything. */
 export const setSchool = (document: JobDocument, school: string, name: string): Change =>
-  changed(document, { plan: asSchool(document.plan, school) }, `School: ${name}`);
+  changed(document, { plan: asSchool(document.plan, school) }, t`School: ${name}`);
 
 /**
  * As many full coats of the effect layer as a let-down set said, and a thin one for the rest; they go where the coats
@@ -309,21 +310,21 @@ export function setEffectCoats(document: JobDocument, planned: readonly CoatStep
   const rest = (twentieths % 20) / 20;
   const last = old.at(-1);
   if (last === undefined) {
-    return sequenced(document, steps, 'Effect coats');
+    return sequenced(document, steps, t`Effect coats`);
   }
   const fresh: CoatStep[] = [];
   for (let i = 0; i < full; i++) {
     const like = old[Math.min(i, old.length - 1)] ?? last;
-    fresh.push({ ...like, kind: 'base', film: 1, id: freeStepId(fresh, 'base'), name: `Effect ${i + 1}` });
+    fresh.push({ ...like, kind: 'base', film: 1, id: freeStepId(fresh, 'base'), name: t`Effect ${i + 1}` });
   }
   if (rest > 0) {
-    fresh.push({ ...last, kind: 'half', film: rest, id: 'part', name: `Effect, ${rest} of a coat` });
+    fresh.push({ ...last, kind: 'half', film: rest, id: 'part', name: t`Effect, ${rest} of a coat` });
   }
   const others = (from: number, to?: number) => steps.slice(from, to).filter((s) => !layer.has(s.kind));
   const change = sequenced(
     document,
     [...others(0, first), ...fresh, ...others(first)],
-    `${coats.toFixed(1)} effect coats`,
+    t`${coats.toFixed(1)} effect coats`,
   );
   return {
     ...change,
@@ -346,15 +347,15 @@ export function adoptBlend(
   return changed(
     document,
     { plan: sequence === null ? plan : { ...plan, sequence } },
-    `Smallest blend: ${found.name}`.slice(0, 160),
+    t`Smallest blend: ${found.name}`.slice(0, 160),
   );
 }
 
 export const setGun = (document: JobDocument, gun: 'standard' | 'small'): Change =>
-  planned(document, { gun }, gun === 'small' ? 'Small gun at low pressure' : 'Standard gun');
+  planned(document, { gun }, gun === 'small' ? t`Small gun at low pressure` : t`Standard gun`);
 
 export const setCertainty = (document: JobDocument, certainty: NonNullable<JobDocument['plan']['certainty']>): Change =>
-  planned(document, { certainty }, certainty === 'sure' ? 'Planned to be sure' : 'Planned to be likely');
+  planned(document, { certainty }, certainty === 'sure' ? t`Planned to be sure` : t`Planned to be likely`);
 
 const colourKinds = new Set<CoatStep['kind']>(['base', 'half', 'effect', 'control']);
 
@@ -362,33 +363,33 @@ const colourKinds = new Set<CoatStep['kind']>(['base', 'half', 'effect', 'contro
 export function setWetBed(document: JobDocument, planned: readonly CoatStep[], on: boolean): Change {
   const steps = stepsOf(document, planned).filter((s) => s.kind !== 'wet-bed');
   if (!on) {
-    return sequenced(document, steps, 'Wet bed: off');
+    return sequenced(document, steps, t`Wet bed: off`);
   }
   const bed: CoatStep = {
     id: 'wet-bed',
-    name: 'Wet bed',
+    name: t`Wet bed`,
     kind: 'wet-bed',
     extent: { kind: 'whole-panel' },
-    purpose: 'A wet, level landing for stray flakes',
+    purpose: t`A wet, level landing for stray flakes`,
   };
   const bedded = steps.map((s): CoatStep =>
     colourKinds.has(s.kind) && (s.landsIn ?? 'dry') === 'dry' ? { ...s, landsIn: 'flashed-bed' } : s,
   );
-  return sequenced(document, [bed, ...bedded], 'Wet bed: on');
+  return sequenced(document, [bed, ...bedded], t`Wet bed: on`);
 }
 
 export function setRatio(document: JobDocument, role: string, ratio: string, standard: string): Change {
   const rest = Object.fromEntries(Object.entries(document.plan.ratios ?? {}).filter(([r]) => r !== role));
   return ratio.trim() === '' || ratio === standard
-    ? planned(document, { ratios: rest }, 'Ratio as the data sheet says')
-    : planned(document, { ratios: { ...rest, [role]: ratio } }, `Ratio ${ratio}`);
+    ? planned(document, { ratios: rest }, t`Ratio as the data sheet says`)
+    : planned(document, { ratios: { ...rest, [role]: ratio } }, t`Ratio ${ratio}`);
 }
 
 export const setRemainder = (document: JobDocument, remainderMl: number): Change =>
-  planned(document, { remainderMl }, 'Left in gun and filter');
+  planned(document, { remainderMl }, t`Left in gun and filter`);
 
 export const setReducer = (document: JobDocument, reducer: string | null, words: string): Change =>
-  planned(document, { reducer }, `Reducer: ${words}`);
+  planned(document, { reducer }, t`Reducer: ${words}`);
 
 /** Another finish or system has other coats and mixes, so what was moved or mixed by hand for the old ones is let go. */
 export function setDetails(
@@ -410,12 +411,12 @@ export function setDetails(
       plan: other ? { ...asSchool(document.plan, document.plan.school), ratios: {} } : document.plan,
     },
     colour.name !== document.colour.name
-      ? `Colour: ${colour.name}`
+      ? t`Colour: ${colour.name}`
       : paintSystem !== document.paintSystem
-        ? 'Another paint system'
-        : 'Car, colour and paint',
+        ? t`Another paint system`
+        : t`Car, colour and paint`,
   );
 }
 
 export const setBooth = (document: JobDocument, booth: Partial<JobDocument['booth']>): Change =>
-  changed(document, { booth: { ...document.booth, ...booth } }, 'Booth conditions');
+  changed(document, { booth: { ...document.booth, ...booth } }, t`Booth conditions`);

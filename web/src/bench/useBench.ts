@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
@@ -142,7 +143,7 @@ export function useBench(id: string): Loaded {
       tell({
         type: 'found',
         draft: left,
-        words: 'An edit of yours was not saved before this page was closed, and the job has changed since.',
+        words: t`An edit of yours was not saved before this page was closed, and the job has changed since.`,
       });
     }
   }, [bench, enqueue, id, tell]);

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -32,9 +34,9 @@ import { useCut } from './useSimulation';
 type Mode = 'contours' | 'walk' | 'cut';
 
 const MODES: readonly { key: Mode; name: string }[] = [
-  { key: 'contours', name: 'Contours' },
-  { key: 'walk', name: 'Light walk' },
-  { key: 'cut', name: 'Cross-cut' },
+  { key: 'contours', name: t`Contours` },
+  { key: 'walk', name: t`Light walk` },
+  { key: 'cut', name: t`Cross-cut` },
 ];
 
 interface View {
@@ -116,7 +118,7 @@ function ModeButtons({ mode, onMode }: { mode: Mode; onMode: (mode: Mode) => voi
     <ToggleButtonGroup
       exclusive
       value={mode}
-      aria-label="What the map shows"
+      aria-label={t`What the map shows`}
       onChange={(_, to: Mode | null) => to !== null && onMode(to)}
       sx={{ py: 0.5 }}
     >
@@ -134,7 +136,7 @@ function FlatSwitch({ flat, onFlat }: { flat: boolean; onFlat: (flat: boolean) =
     <FormControlLabel
       sx={{ minHeight: 44, m: 0, alignSelf: 'center' }}
       control={<Switch checked={flat} onChange={(_, on) => onFlat(on)} />}
-      label="Flat map"
+      label={t`Flat map`}
     />
   );
 }
@@ -170,7 +172,9 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
         <BlendToolbar handle={handle} />
         {!empty && <NeedLine handle={handle} />}
         {empty ? (
-          <Empty title="No repair yet">Place a repair in station 1, Car. The blend is computed at once.</Empty>
+          <Empty title={t`No repair yet`}>
+            <Trans>Place a repair in station 1, Car. The blend is computed at once.</Trans>
+          </Empty>
         ) : (
           <>
             <Box
@@ -208,7 +212,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
               ) : (
                 <BodyMap
                   body={body}
-                  label="Blend map: reach of each coat as contour lines"
+                  label={t`Blend map: reach of each coat as contour lines`}
                   inPlay={inPlay}
                   focus={focus}
                   paint={handle.bench.paint}
@@ -261,7 +265,9 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
             {view.mode === 'walk' && flat && seen !== undefined && (
               <LookPanel simulation={seen} look={view.look} onLook={view.setLook} busy={simulation.isPlaceholderData}>
                 {missing ? (
-                  <Typography variant="body2">This browser draws no perspective.</Typography>
+                  <Typography variant="body2">
+                    <Trans>This browser draws no perspective.</Trans>
+                  </Typography>
                 ) : (
                   <FlatSwitch flat={flat} onFlat={view.setFlat} />
                 )}

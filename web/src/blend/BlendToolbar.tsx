@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useShelf } from '../api/queries';
 import { setBooth, setGun, setSchool, setWetBed } from '../bench/document';
@@ -22,7 +24,7 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
     >
       <TextField
         select
-        label={plan.edited ? 'School, changed' : 'School'}
+        label={plan.edited ? t`School, changed` : t`School`}
         value={schools.length === 0 ? '' : document.plan.school}
         sx={{ width: { xs: '100%', sm: 184 } }}
         onChange={(event) =>
@@ -40,21 +42,25 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
       <ToggleButtonGroup
         exclusive
         value={document.plan.gun ?? 'standard'}
-        aria-label="Gun"
+        aria-label={t`Gun`}
         onChange={(_, gun: 'standard' | 'small' | null) => gun !== null && handle.change(setGun(document, gun))}
       >
-        <ToggleButton value="standard">Standard</ToggleButton>
-        <ToggleButton value="small">Small gun</ToggleButton>
+        <ToggleButton value="standard">
+          <Trans>Standard</Trans>
+        </ToggleButton>
+        <ToggleButton value="small">
+          <Trans>Small gun</Trans>
+        </ToggleButton>
       </ToggleButtonGroup>
       <ToggleButton
         value="bed"
         selected={plan.wetBed}
         onChange={() => handle.change(setWetBed(document, plan.sequence, !plan.wetBed))}
       >
-        Wet bed {plan.wetBed ? 'on' : 'off'}
+        <Trans>Wet bed {plan.wetBed ? t`on` : t`off`}</Trans>
       </ToggleButton>
       <QuantityField
-        label="Booth"
+        label={t`Booth`}
         value={document.booth.temperatureC}
         unit="degC"
         width={90}
@@ -62,7 +68,7 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
         onCommit={(temperatureC) => handle.change(setBooth(document, { temperatureC }))}
       />
       <QuantityField
-        label="Humidity"
+        label={t`Humidity`}
         value={document.booth.humidityPercent}
         unit="%"
         width={90}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Menu, MenuItem, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { CoatStep, PlannedCoat } from '../api/types';
@@ -23,7 +25,7 @@ export function CoatCard({
   const steps = stepsOf(document, plan.sequence);
   const step = steps.find((s) => s.id === coat?.id);
   return (
-    <Box component="section" aria-label="The chosen coat" sx={{ mt: 2 }}>
+    <Box component="section" aria-label={t`The chosen coat`} sx={{ mt: 2 }}>
       {coat !== null && (
         <Box
           sx={{
@@ -38,13 +40,15 @@ export function CoatCard({
               {coat.name}
             </Typography>
             <Typography variant="body2" color="text.secondary">
-              coat {plan.coats.findIndex((c) => c.id === coat.id) + 1} of {plan.coats.length}
+              <Trans>
+                coat {plan.coats.findIndex((c) => c.id === coat.id) + 1} of {plan.coats.length}
+              </Trans>
             </Typography>
           </Stack>
           <CoatFacts coat={coat} />
           {step === undefined ? (
             <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-              Comes with the repair; nothing to set.
+              <Trans>Comes with the repair; nothing to set.</Trans>
             </Typography>
           ) : (
             <CoatButtons handle={handle} coat={coat} step={step} onEdit={() => setEditing(true)} onChoose={onChoose} />
@@ -62,29 +66,31 @@ export function CoatCard({
 function CoatFacts({ coat }: { coat: PlannedCoat }) {
   const units = useUnits();
   const facts: [string, React.ReactNode][] = [
-    ['In the gun', coat.mixture],
+    [t`In the gun`, coat.mixture],
     [
-      'Gun',
+      t`Gun`,
       <WhyNote of="bar">
         {[coat.gun.pressure, coat.gun.distance, coat.gun.overlap].map((q) => formatQuantity(q, units)).join(', ')}
       </WhyNote>,
     ],
     [
-      'Reach',
+      t`Reach`,
       coat.reach === null ? (
-        'whole panel'
+        t`whole panel`
       ) : (
         <>
-          <WhyFigure figure={coat.reach} label={`Reach of ${coat.name}`} strong />
-          {coat.moved ? ', by hand' : ', computed'}
+          <WhyFigure figure={coat.reach} label={t`Reach of ${coat.name}`} strong />
+          {coat.moved ? t`, by hand` : t`, computed`}
         </>
       ),
     ],
-    ['Lands in', coat.landsIn],
+    [t`Lands in`, coat.landsIn],
     [
-      'Then',
+      t`Then`,
       <>
-        {coat.drying}, about <WhyNote of="wait">{formatQuantity(coat.wait, units)}</WhyNote>
+        <Trans>
+          {coat.drying}, about <WhyNote of="wait">{formatQuantity(coat.wait, units)}</WhyNote>
+        </Trans>
       </>,
     ],
   ];
@@ -124,14 +130,14 @@ function CoatButtons({ handle, coat, step, onEdit, onChoose }: ButtonsProps) {
   return (
     <Stack direction="row" sx={{ mt: 1.25, gap: 0.75, flexWrap: 'wrap' }}>
       <Button variant="contained" onClick={onEdit}>
-        Change
+        <Trans>Change</Trans>
       </Button>
       {coat.movable && (
         <>
-          <Button variant="outlined" aria-label={`${coat.name} nearer`} onClick={() => nudge(-10)}>
+          <Button variant="outlined" aria-label={t`${coat.name} nearer`} onClick={() => nudge(-10)}>
             −10
           </Button>
-          <Button variant="outlined" aria-label={`${coat.name} further`} onClick={() => nudge(10)}>
+          <Button variant="outlined" aria-label={t`${coat.name} further`} onClick={() => nudge(10)}>
             +10
           </Button>
         </>
@@ -141,38 +147,38 @@ function CoatButtons({ handle, coat, step, onEdit, onChoose }: ButtonsProps) {
           variant="outlined"
           onClick={() => handle.change(resetReach(document, plan.sequence, coat.id, coat.name))}
         >
-          Computed
+          <Trans>Computed</Trans>
         </Button>
       )}
       <Button
         disabled={at <= 0}
-        aria-label={`${coat.name} earlier`}
+        aria-label={t`${coat.name} earlier`}
         onClick={() => handle.change(shiftStep(document, plan.sequence, step.id, -1))}
       >
-        Earlier
+        <Trans>Earlier</Trans>
       </Button>
       <Button
         disabled={at >= steps.length - 1}
-        aria-label={`${coat.name} later`}
+        aria-label={t`${coat.name} later`}
         onClick={() => handle.change(shiftStep(document, plan.sequence, step.id, 1))}
       >
-        Later
+        <Trans>Later</Trans>
       </Button>
       <Button
-        aria-label={`Copy ${coat.name}`}
+        aria-label={t`Copy ${coat.name}`}
         onClick={() => handle.change(copyStep(document, plan.sequence, step.id))}
       >
-        Copy
+        <Trans>Copy</Trans>
       </Button>
       <Button
-        aria-label={`Take ${coat.name} away`}
+        aria-label={t`Take ${coat.name} away`}
         disabled={steps.length <= 1}
         onClick={() => {
           handle.change(removeStep(document, plan.sequence, step.id));
           onChoose(null);
         }}
       >
-        Take away
+        <Trans>Take away</Trans>
       </Button>
     </Stack>
   );
@@ -199,7 +205,7 @@ function AddCoat({
   return (
     <>
       <Button variant="outlined" sx={{ mt: 1 }} aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
-        Add a coat
+        <Trans>Add a coat</Trans>
       </Button>
       <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
         {(Object.keys(NEW_STEPS) as (keyof typeof NEW_STEPS)[]).map((key) => (

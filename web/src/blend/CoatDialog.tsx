@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Button,
   Dialog,
@@ -26,11 +28,11 @@ interface Props {
 }
 
 const MIXES = [
-  { name: 'As mixed', reducer: 1, blendingClear: 0 },
-  { name: 'Under-reduced', reducer: 0.67, blendingClear: 0 },
-  { name: '+10% reducer', reducer: 1.1, blendingClear: 0 },
-  { name: '1:1 blending clear', reducer: 1, blendingClear: 1 },
-  { name: '+150% blending clear', reducer: 1, blendingClear: 1.5 },
+  { name: t`As mixed`, reducer: 1, blendingClear: 0 },
+  { name: t`Under-reduced`, reducer: 0.67, blendingClear: 0 },
+  { name: t`+10% reducer`, reducer: 1.1, blendingClear: 0 },
+  { name: t`1:1 blending clear`, reducer: 1, blendingClear: 1 },
+  { name: t`+150% blending clear`, reducer: 1, blendingClear: 1.5 },
 ] as const;
 
 /** Everything of one coat. What is left empty is as usual; the ranges and words come from the core. */
@@ -40,7 +42,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
   const set = (part: Partial<CoatStep>) => setStep((s) => ({ ...s, ...part }));
   const faults = handle.save.kind === 'refused' ? handle.save.faults : [];
   const save = () => {
-    handle.change(changeStep(handle.document, handle.plan.sequence, before.id, step, `${step.name} changed`));
+    handle.change(changeStep(handle.document, handle.plan.sequence, before.id, step, t`${step.name} changed`));
     onClose();
   };
   return (
@@ -49,7 +51,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
       <DialogContent>
         <Stack sx={{ gap: 2.25, pt: 1 }}>
           <TextField
-            label="Name"
+            label={t`Name`}
             value={step.name}
             onChange={(e) => set({ name: e.target.value })}
             slotProps={{ htmlInput: { maxLength: 40 } }}
@@ -60,14 +62,18 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
             <ToggleButtonGroup
               exclusive
               value={step.strokes ?? 'single'}
-              aria-label="Strokes"
+              aria-label={t`Strokes`}
               onChange={(_, strokes: 'single' | 'cross' | null) => strokes !== null && set({ strokes })}
             >
-              <ToggleButton value="single">Single coat</ToggleButton>
-              <ToggleButton value="cross">Cross coat</ToggleButton>
+              <ToggleButton value="single">
+                <Trans>Single coat</Trans>
+              </ToggleButton>
+              <ToggleButton value="cross">
+                <Trans>Cross coat</Trans>
+              </ToggleButton>
             </ToggleButtonGroup>
             <QuantityField
-              label="Film, share of a full coat"
+              label={t`Film, share of a full coat`}
               value={100 * (step.film ?? 1)}
               unit="%"
               width={190}
@@ -77,7 +83,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
           <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
             <TextField
               select
-              label="Lands in"
+              label={t`Lands in`}
               value={step.landsIn ?? 'dry'}
               sx={{ minWidth: 220 }}
               onChange={(e) => set({ landsIn: e.target.value as NonNullable<CoatStep['landsIn']> })}
@@ -90,7 +96,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
             </TextField>
             <TextField
               select
-              label="Then"
+              label={t`Then`}
               value={step.drying ?? 'flash'}
               sx={{ minWidth: 220 }}
               onChange={(e) => set({ drying: e.target.value as NonNullable<CoatStep['drying']> })}
@@ -111,9 +117,11 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
         </Stack>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>
+          <Trans>Leave it</Trans>
+        </Button>
         <Button variant="contained" onClick={save} disabled={step.name.trim() === ''}>
-          Change the coat
+          <Trans>Change the coat</Trans>
         </Button>
       </DialogActions>
     </Dialog>
@@ -132,7 +140,7 @@ function MixtureFields({ step, set }: FieldsProps) {
     <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
       <TextField
         select
-        label="In the gun"
+        label={t`In the gun`}
         value={known < 0 ? 'own' : known}
         sx={{ minWidth: 210 }}
         onChange={(e) => {
@@ -147,17 +155,21 @@ function MixtureFields({ step, set }: FieldsProps) {
             {m.name}
           </MenuItem>
         ))}
-        {known < 0 && <MenuItem value="own">as typed</MenuItem>}
+        {known < 0 && (
+          <MenuItem value="own">
+            <Trans>as typed</Trans>
+          </MenuItem>
+        )}
       </TextField>
       <QuantityField
-        label="Reducer, of the usual"
+        label={t`Reducer, of the usual`}
         value={100 * mixture.reducer}
         unit="%"
         width={170}
         onCommit={(v) => set({ mixture: { ...mixture, reducer: v / 100 } })}
       />
       <QuantityField
-        label="Blending clear, of the base"
+        label={t`Blending clear, of the base`}
         value={100 * mixture.blendingClear}
         unit="%"
         width={190}
@@ -184,29 +196,31 @@ function GunFields({ coat, step, set }: FieldsProps & { coat: PlannedCoat }) {
   return (
     <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
       <QuantityField
-        label="Pressure"
+        label={t`Pressure`}
         value={gun.bar ?? coat.gun.pressure.value}
         unit="bar"
         width={120}
         onCommit={(bar) => put({ bar })}
       />
       <QuantityField
-        label="Distance"
+        label={t`Distance`}
         value={gun.distanceMm ?? coat.gun.distance.value}
         unit="mm"
         width={130}
         onCommit={(distanceMm) => put({ distanceMm })}
       />
       <QuantityField
-        label="Overlap"
+        label={t`Overlap`}
         value={gun.overlapPercent ?? coat.gun.overlap.value}
         unit="%"
         width={120}
         onCommit={(overlapPercent) => put({ overlapPercent })}
       />
-      {number('Flow, ml/min', 'flowMlPerMin', coat.gun.flowMlPerMin)}
-      {number('Hand speed, mm/s', 'speedMmPerS', coat.gun.speedMmPerS)}
-      <Button onClick={usual}>As usual</Button>
+      {number(t`Flow, ml/min`, 'flowMlPerMin', coat.gun.flowMlPerMin)}
+      {number(t`Hand speed, mm/s`, 'speedMmPerS', coat.gun.speedMmPerS)}
+      <Button onClick={usual}>
+        <Trans>As usual</Trans>
+      </Button>
     </Stack>
   );
 }
@@ -237,34 +251,42 @@ function PlaceFields({ handle, step, set }: FieldsProps & { handle: BenchHandle 
     <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
       <TextField
         select
-        label="Where"
+        label={t`Where`}
         value={value}
         sx={{ minWidth: 220 }}
         slotProps={{ select: { multiple: true } }}
         onChange={(e) => pick(typeof e.target.value === 'string' ? e.target.value.split(',') : e.target.value)}
       >
-        <MenuItem value="all">Everywhere</MenuItem>
+        <MenuItem value="all">
+          <Trans>Everywhere</Trans>
+        </MenuItem>
         {document.repairs.map((r, i) => (
           <MenuItem key={r.id} value={`repair ${r.id}`}>
-            Repair {i + 1} only
+            <Trans>Repair {i + 1} only</Trans>
           </MenuItem>
         ))}
         {plan.panels.map((p) => (
           <MenuItem key={p.id} value={`panel ${p.id}`}>
-            {p.name} only
+            <Trans>{p.name} only</Trans>
           </MenuItem>
         ))}
       </TextField>
       <TextField
         select
-        label="How far"
+        label={t`How far`}
         value={step.extent.kind}
         sx={{ minWidth: 220 }}
         onChange={(e) => extent(e.target.value as CoatStep['extent']['kind'])}
       >
-        <MenuItem value="past">Past the primer, then fading</MenuItem>
-        <MenuItem value="between">Past the repairs and all between them</MenuItem>
-        <MenuItem value="whole-panel">The whole panel</MenuItem>
+        <MenuItem value="past">
+          <Trans>Past the primer, then fading</Trans>
+        </MenuItem>
+        <MenuItem value="between">
+          <Trans>Past the repairs and all between them</Trans>
+        </MenuItem>
+        <MenuItem value="whole-panel">
+          <Trans>The whole panel</Trans>
+        </MenuItem>
       </TextField>
     </Stack>
   );

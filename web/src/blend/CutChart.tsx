@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow, Typography, useTheme } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import type { CutSection } from '../api/types';
@@ -13,7 +15,7 @@ const LEFT = 46;
 const LINES: Record<CutSection['lines'][number]['kind'], string> = {
   gap: 'gap',
   fold: 'fold',
-  'body-line': 'body line',
+  'body-line': t`body line`,
 };
 
 /**
@@ -52,7 +54,7 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
   return (
     <Box
       component="section"
-      aria-label="Cross-cut"
+      aria-label={t`Cross-cut`}
       sx={{
         px: 2.5,
         py: 1.5,
@@ -65,11 +67,11 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
         component="svg"
         viewBox={`0 0 ${W} ${FILM + EYE + 18}`}
         role="img"
-        aria-label="Film, coat by coat, and the difference the eye is left with, along the cut; as a table below"
+        aria-label={t`Film, coat by coat, and the difference the eye is left with, along the cut; as a table below`}
         sx={{ width: '100%', display: 'block', fontSize: 12.5 }}
       >
         <text x={0} y={12} fill={tokens.inkSoft}>
-          film, µm
+          <Trans>film, µm</Trans>
         </text>
         {[0, 5, 10, 15, 20, 30]
           .filter((v) => v < most)
@@ -102,12 +104,12 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
         })}
         <g transform={`translate(0 ${FILM + 12})`}>
           <text x={0} y={10} fill={tokens.inkSoft}>
-            seen
+            <Trans>seen</Trans>
           </text>
           <line x1={LEFT} x2={W - 8} y1={ey(0)} y2={ey(0)} stroke={tokens.ink} />
           <line x1={LEFT} x2={W - 8} y1={ey(1)} y2={ey(1)} stroke={tokens.stop} strokeDasharray="6 4" />
           <text x={W - 10} y={ey(1) - 4} textAnchor="end" fill={tokens.stop}>
-            just noticed
+            <Trans>just noticed</Trans>
           </text>
           {cut.lines.map((l) => (
             <g key={l.atMm}>
@@ -130,24 +132,38 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
         </g>
       </Box>
       <Typography variant="body2">
-        {formatMm(cut.lengthMm, units)} long, looked at from {cut.angle}° and {formatMm(cut.distanceM * 1000, units)}.
-        <WhyNote of="film">Film</WhyNote> above. Heavy line: <WhyNote of="seen">what the eye is left with</WhyNote>, off
-        the car nothing; a dot: what is seen of the step at a gap, fold or body line; dotted: the colour difference, at
-        half its size.
+        <Trans>
+          {formatMm(cut.lengthMm, units)} long, looked at from {cut.angle}° and {formatMm(cut.distanceM * 1000, units)}.
+          <WhyNote of="film">Film</WhyNote> above. Heavy line: <WhyNote of="seen">what the eye is left with</WhyNote>,
+          off the car nothing; a dot: what is seen of the step at a gap, fold or body line; dotted: the colour
+          difference, at half its size.
+        </Trans>
       </Typography>
       <Box sx={visuallyHidden}>
-        <Table aria-label="Cross-cut as a table">
+        <Table aria-label={t`Cross-cut as a table`}>
           <TableHead>
             <TableRow>
-              <TableCell>Along the cut</TableCell>
-              <TableCell>From the primer</TableCell>
+              <TableCell>
+                <Trans>Along the cut</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>From the primer</Trans>
+              </TableCell>
               {cut.coats.map((c) => (
                 <TableCell key={c.id}>{c.name}</TableCell>
               ))}
-              <TableCell>Shines through</TableCell>
-              <TableCell>Flakes dry</TableCell>
-              <TableCell>Colour difference</TableCell>
-              <TableCell>What is seen</TableCell>
+              <TableCell>
+                <Trans>Shines through</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>Flakes dry</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>Colour difference</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>What is seen</Trans>
+              </TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -156,14 +172,14 @@ export function CutChart({ cut, busy }: { cut: CutSection; busy: boolean }) {
                 i % every === 0 && (
                   <TableRow key={i}>
                     <TableCell>{formatMm(i * cut.stepMm, units)}</TableCell>
-                    <TableCell>{mm === null ? 'no colour' : formatMm(mm, units)}</TableCell>
+                    <TableCell>{mm === null ? t`no colour` : formatMm(mm, units)}</TableCell>
                     {cut.films.map((f, k) => (
                       <TableCell key={k}>{(f[i] ?? 0).toFixed(1)}</TableCell>
                     ))}
                     <TableCell>{Math.round(100 * (cut.uncovered[i] ?? 1))}%</TableCell>
                     <TableCell>{cut.dryPercent[i] ?? '-'}%</TableCell>
-                    <TableCell>{cut.dE[i]?.toFixed(1) ?? 'off the car'}</TableCell>
-                    <TableCell>{cut.index[i]?.toFixed(2) ?? 'off the car'}</TableCell>
+                    <TableCell>{cut.dE[i]?.toFixed(1) ?? t`off the car`}</TableCell>
+                    <TableCell>{cut.index[i]?.toFixed(2) ?? t`off the car`}</TableCell>
                   </TableRow>
                 ),
             )}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useTheme } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import type { Pair } from '../map/geometry';
@@ -50,7 +51,7 @@ export function CutLine({
           key={end}
           role="button"
           tabIndex={0}
-          aria-label={end === 0 ? 'Beginning of the cut' : 'End of the cut'}
+          aria-label={end === 0 ? t`Beginning of the cut` : t`End of the cut`}
           style={{ cursor: 'grab', touchAction: 'none' }}
           onKeyDown={(event) => key(event, end)}
           onPointerDown={(event) => {

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useTheme } from '@mui/material';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BodyShape, PlannedCoat } from '../api/types';
@@ -69,11 +70,11 @@ export function Handles({ handle, body, px, toMm, turn, chosen, onChoose }: Prop
             key={coat.id}
             role="slider"
             tabIndex={0}
-            aria-label={`Reach of ${coat.name}`}
+            aria-label={t`Reach of ${coat.name}`}
             aria-valuemin={0}
             aria-valuemax={1500}
             aria-valuenow={coat.reach.value}
-            aria-valuetext={`${formatMm(coat.reach.value, units)} past the primer`}
+            aria-valuetext={t`${formatMm(coat.reach.value, units)} past the primer`}
             data-coat={coat.id}
             style={{ cursor: 'grab', touchAction: 'none' }}
             onFocus={() => onChoose(coat.id)}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Button,
   Checkbox,
@@ -18,10 +20,10 @@ import { keys, meQuery, useShelf } from '../api/queries';
 import type { BlendLimits } from '../api/types';
 
 const MAY: { key: Exclude<keyof BlendLimits, 'leastCoats'>; words: string }[] = [
-  { key: 'smallGun', words: 'use the small gun' },
-  { key: 'blendingClear', words: 'let the last coat down with blending clear' },
-  { key: 'stopAtLines', words: 'stop colour at a body line or a gap' },
-  { key: 'wetBed', words: 'keep the wet bed under light metallics and pearls' },
+  { key: 'smallGun', words: t`use the small gun` },
+  { key: 'blendingClear', words: t`let the last coat down with blending clear` },
+  { key: 'stopAtLines', words: t`stop colour at a body line or a gap` },
+  { key: 'wetBed', words: t`keep the wet bed under light metallics and pearls` },
 ];
 
 /** What the search for the smallest blend may do in this shop. A lead sets it; everybody sees it. */
@@ -39,13 +41,15 @@ export function LimitsDialog({ onClose }: { onClose: () => void }) {
   });
   return (
     <Dialog open onClose={onClose} aria-labelledby="limits-title">
-      <DialogTitle id="limits-title">What the search may do here</DialogTitle>
+      <DialogTitle id="limits-title">
+        <Trans>What the search may do here</Trans>
+      </DialogTitle>
       <DialogContent>
         {limits !== undefined && (
           <Stack sx={{ pt: 1 }}>
             <TextField
               select
-              label="Full coats of colour, at least"
+              label={t`Full coats of colour, at least`}
               value={limits.leastCoats}
               disabled={!lead}
               onChange={(e) => setLimits({ ...limits, leastCoats: Number(e.target.value) })}
@@ -70,7 +74,11 @@ export function LimitsDialog({ onClose }: { onClose: () => void }) {
                 }
               />
             ))}
-            {!lead && <Typography color="text.secondary">A lead sets this for the shop.</Typography>}
+            {!lead && (
+              <Typography color="text.secondary">
+                <Trans>A lead sets this for the shop.</Trans>
+              </Typography>
+            )}
             {save.isError && (
               <Typography role="alert" color="error">
                 {save.error.message}
@@ -80,14 +88,14 @@ export function LimitsDialog({ onClose }: { onClose: () => void }) {
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{lead ? 'Cancel' : 'Close'}</Button>
+        <Button onClick={onClose}>{lead ? t`Cancel` : t`Close`}</Button>
         {lead && (
           <Button
             variant="contained"
             disabled={limits === undefined || save.isPending}
             onClick={() => limits !== undefined && save.mutate(limits)}
           >
-            Save
+            <Trans>Save</Trans>
           </Button>
         )}
       </DialogActions>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Stack, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { setCertainty } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
@@ -43,18 +45,22 @@ export function NeedLine({ handle }: { handle: BenchHandle }) {
         <NeedFacts handle={handle} />
         {plan.simulated && (
           <Typography variant="body2" sx={{ fontWeight: 700 }}>
-            simulated, for practice
+            <Trans>simulated, for practice</Trans>
           </Typography>
         )}
       </Box>
       <ToggleButtonGroup
         exclusive
         value={document.plan.certainty ?? 'sure'}
-        aria-label="How sure the plan is"
+        aria-label={t`How sure the plan is`}
         onChange={(_, to: 'sure' | 'likely' | null) => to !== null && handle.change(setCertainty(document, to))}
       >
-        <ToggleButton value="sure">Sure</ToggleButton>
-        <ToggleButton value="likely">Likely</ToggleButton>
+        <ToggleButton value="sure">
+          <Trans>Sure</Trans>
+        </ToggleButton>
+        <ToggleButton value="likely">
+          <Trans>Likely</Trans>
+        </ToggleButton>
       </ToggleButtonGroup>
     </Stack>
   );
@@ -68,18 +74,27 @@ function NeedFacts({ handle }: { handle: BenchHandle }) {
     <Stack direction="row" sx={{ gap: 0.75, flexWrap: 'wrap', alignItems: 'baseline', color: 'text.secondary' }}>
       {need.limit !== null && (
         <Typography variant="body2">
-          Colour ends {formatMm(need.limit.value, units)} out
-          {left !== null && left > 0 ? `, ${formatMm(left, units)} before the gap` : ''}.
+          <Trans>
+            Colour ends {formatMm(need.limit.value, units)} out
+            {left !== null && left > 0 ? t`, ${formatMm(left, units)} before the gap` : ''}.
+          </Trans>
         </Typography>
       )}
       {need.figure !== null && (
         <Typography variant="body2" component="span">
-          <WhyFigure figure={need.figure} label="Needed" strong /> needed.
+          <WhyFigure figure={need.figure} label={t`Needed`} strong />
+          <Trans> needed.</Trans>
         </Typography>
       )}
-      {need.fades && <Typography variant="body2">Rule of thumb {formatMm(need.usual.value, units)}.</Typography>}
+      {need.fades && (
+        <Typography variant="body2">
+          <Trans>Rule of thumb {formatMm(need.usual.value, units)}.</Trans>
+        </Typography>
+      )}
       {!need.measured && (
-        <Typography variant="body2">No card read yet: planned for a colour an ordinary shade off.</Typography>
+        <Typography variant="body2">
+          <Trans>No card read yet: planned for a colour an ordinary shade off.</Trans>
+        </Typography>
       )}
     </Stack>
   );

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { BodyShape, JobPlan } from '../api/types';
@@ -19,15 +21,25 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 
 export function PanelTable({ plan }: { plan: JobPlan }) {
   return (
-    <Section title="Panels that take part">
+    <Section title={t`Panels that take part`}>
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell>Panel</TableCell>
-            <TableCell>What happens</TableCell>
-            <TableCell align="right">Panel</TableCell>
-            <TableCell align="right">Takes colour</TableCell>
-            <TableCell>Clear</TableCell>
+            <TableCell>
+              <Trans>Panel</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>What happens</Trans>
+            </TableCell>
+            <TableCell align="right">
+              <Trans>Panel</Trans>
+            </TableCell>
+            <TableCell align="right">
+              <Trans>Takes colour</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Clear</Trans>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -40,12 +52,14 @@ export function PanelTable({ plan }: { plan: JobPlan }) {
                 </Why>
               </TableCell>
               <TableCell align="right">
-                <WhyFigure figure={p.area} label={`Area of ${p.name}`} />
+                <WhyFigure figure={p.area} label={t`Area of ${p.name}`} />
               </TableCell>
               <TableCell align="right">
-                <WhyFigure figure={p.coloured} label={`Colour on ${p.name}`} />
+                <WhyFigure figure={p.coloured} label={t`Colour on ${p.name}`} />
               </TableCell>
-              <TableCell>whole panel</TableCell>
+              <TableCell>
+                <Trans>whole panel</Trans>
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>
@@ -57,15 +71,25 @@ export function PanelTable({ plan }: { plan: JobPlan }) {
 export function ZoneTable({ plan, body }: { plan: JobPlan; body: BodyShape }) {
   const name = (id: string) => body.panels.find((p) => p.id === id)?.name ?? id;
   return (
-    <Section title="Zones, from the damage outwards">
+    <Section title={t`Zones, from the damage outwards`}>
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell>Zone</TableCell>
-            <TableCell>Panel</TableCell>
-            <TableCell>What happens there</TableCell>
-            <TableCell>Preparation</TableCell>
-            <TableCell align="right">Out to here</TableCell>
+            <TableCell>
+              <Trans>Zone</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Panel</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>What happens there</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Preparation</Trans>
+            </TableCell>
+            <TableCell align="right">
+              <Trans>Out to here</Trans>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -88,19 +112,37 @@ export function ZoneTable({ plan, body }: { plan: JobPlan; body: BodyShape }) {
 
 export function CoatTable({ plan }: { plan: JobPlan }) {
   return (
-    <Section title="Coats in spraying order">
+    <Section title={t`Coats in spraying order`}>
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell>Coat</TableCell>
-            <TableCell>In the gun</TableCell>
-            <TableCell>Reach</TableCell>
-            <TableCell>Pressure</TableCell>
-            <TableCell>Distance</TableCell>
-            <TableCell>Overlap</TableCell>
-            <TableCell>Area</TableCell>
-            <TableCell>Then</TableCell>
-            <TableCell>Purpose</TableCell>
+            <TableCell>
+              <Trans>Coat</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>In the gun</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Reach</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Pressure</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Distance</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Overlap</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Area</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Then</Trans>
+            </TableCell>
+            <TableCell>
+              <Trans>Purpose</Trans>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -109,7 +151,7 @@ export function CoatTable({ plan }: { plan: JobPlan }) {
               <TableCell>{c.name}</TableCell>
               <TableCell>{c.mixture}</TableCell>
               <TableCell>
-                {c.reach === null ? 'whole panel' : <WhyFigure figure={c.reach} label={`Reach of ${c.name}`} />}
+                {c.reach === null ? t`whole panel` : <WhyFigure figure={c.reach} label={t`Reach of ${c.name}`} />}
               </TableCell>
               <TableCell>
                 <Measure of={c.gun.pressure} />
@@ -121,10 +163,12 @@ export function CoatTable({ plan }: { plan: JobPlan }) {
                 <Measure of={c.gun.overlap} />
               </TableCell>
               <TableCell>
-                <WhyFigure figure={c.area} label={`Area of ${c.name}`} />
+                <WhyFigure figure={c.area} label={t`Area of ${c.name}`} />
               </TableCell>
               <TableCell>
-                {c.drying}, about <Measure of={c.wait} />
+                <Trans>
+                  {c.drying}, about <Measure of={c.wait} />
+                </Trans>
               </TableCell>
               <TableCell>{c.purpose}</TableCell>
             </TableRow>

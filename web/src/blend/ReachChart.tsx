@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, useTheme } from '@mui/material';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { JobPlan, PlannedCoat, UnitSystem } from '../api/types';
@@ -33,7 +35,7 @@ export function ReachChart({ handle, chosen, onChoose }: Props) {
   return (
     <Box
       component="section"
-      aria-label="Reach of the coats, in spraying order"
+      aria-label={t`Reach of the coats, in spraying order`}
       sx={{
         overflowX: 'auto',
         overflowY: 'hidden',
@@ -48,7 +50,7 @@ export function ReachChart({ handle, chosen, onChoose }: Props) {
         viewBox={`0 0 ${WIDTH} ${height}`}
         style={{ display: 'block', width: '100%', minWidth: 620 }}
         role="list"
-        aria-label="Coats"
+        aria-label={t`Coats`}
       >
         <defs>
           <pattern id="chart-hatch" width={8} height={8} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -80,7 +82,7 @@ function Grid({ plan, scale, height, units }: { plan: JobPlan; scale: ChartScale
   return (
     <g aria-hidden="true">
       <text x={14} y={15} fontSize={12} fill={tokens.inkSoft}>
-        in spraying order
+        <Trans>in spraying order</Trans>
       </text>
       {ticks(scale, units === 'us').map((mm) => (
         <g key={mm}>
@@ -92,7 +94,7 @@ function Grid({ plan, scale, height, units }: { plan: JobPlan; scale: ChartScale
       ))}
       {plan.coats.length === 0 && (
         <text x={LABELS} y={TOP + 20} fontSize={13} fill={tokens.inkSoft}>
-          no coats yet
+          <Trans>no coats yet</Trans>
         </text>
       )}
     </g>
@@ -141,7 +143,7 @@ function Lines({
             textAnchor={apart && gap > need ? 'end' : 'start'}
             fill={tokens.ink}
           >
-            needed {formatMm(figure.value, units)}
+            <Trans>needed {formatMm(figure.value, units)}</Trans>
           </text>
         </>
       )}
@@ -156,7 +158,7 @@ function Lines({
             textAnchor={apart && gap <= need ? 'end' : 'start'}
             fill={tokens.ink}
           >
-            gap {formatMm(room.value, units)}
+            <Trans>gap {formatMm(room.value, units)}</Trans>
           </text>
         </>
       )}
@@ -204,7 +206,7 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
       <g pointerEvents="none">
         <text x={14} y={y + 14} fontSize={13.5} fontWeight={680} fill={tokens.ink}>
           {coat.name}
-          {coat.moved ? ', by hand' : ''}
+          {coat.moved ? t`, by hand` : ''}
         </text>
         <text x={14} y={y + 27} fontSize={11.5} fill={tokens.inkSoft}>
           {rowNote(coat, units)}
@@ -220,7 +222,7 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
               stroke={tokens.panelLine}
             />
             <text x={Math.min(end + 8, WIDTH - 60)} y={y + 20} fontSize={12} fill={tokens.inkSoft}>
-              {none ? 'not needed' : 'panel'}
+              {none ? t`not needed` : t`panel`}
             </text>
           </>
         ) : (
@@ -247,7 +249,7 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
 
 /** As much as fits under the coat's name. */
 const rowNote = ({ mixture, gun }: PlannedCoat, units: UnitSystem): string =>
-  [mixture.replace('the rest of', 'rest'), formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
+  [mixture.replace(t`the rest of`, 'rest'), formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
     .join(', ')
     .slice(0, 44);
 
@@ -278,11 +280,11 @@ function Grip({ coat, y, scale, units, handle, svg, onChoose }: Omit<RowProps, '
     <g
       role="slider"
       tabIndex={0}
-      aria-label={`${coat.name} reaches`}
+      aria-label={t`${coat.name} reaches`}
       aria-valuemin={0}
       aria-valuemax={1500}
       aria-valuenow={reach}
-      aria-valuetext={`${formatMm(reach, units)} past the primer${coat.moved ? ', set by hand' : ''}`}
+      aria-valuetext={t`${formatMm(reach, units)} past the primer${coat.moved ? t`, set by hand` : ''}`}
       data-chart-coat={coat.id}
       style={{ cursor: 'ew-resize', touchAction: 'none' }}
       onFocus={() => onChoose(coat.id)}

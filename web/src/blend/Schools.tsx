@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   Button,
@@ -84,14 +86,14 @@ export function Schools({ handle }: { handle: BenchHandle }) {
   );
   const found = smallest.data?.found;
   return (
-    <Box component="section" aria-label="Schools side by side">
+    <Box component="section" aria-label={t`Schools side by side`}>
       <Stack direction="row" sx={{ alignItems: 'center', gap: 2, mb: 1, flexWrap: 'wrap' }}>
         <Typography variant="h2" sx={{ flexGrow: 1 }}>
-          Schools side by side
+          <Trans>Schools side by side</Trans>
         </Typography>
         {!comparing && (
           <Button variant="contained" onClick={() => setComparing(true)}>
-            Compare ways
+            <Trans>Compare ways</Trans>
           </Button>
         )}
         <Button
@@ -100,20 +102,22 @@ export function Schools({ handle }: { handle: BenchHandle }) {
             setKeeping('');
           }}
         >
-          Keep this plan as our school
+          <Trans>Keep this plan as our school</Trans>
         </Button>
-        <Button onClick={() => setLimiting(true)}>What it may do</Button>
+        <Button onClick={() => setLimiting(true)}>
+          <Trans>What it may do</Trans>
+        </Button>
         <Button variant="outlined" disabled={smallest.isPending} onClick={() => smallest.mutate()}>
-          {smallest.isPending ? 'Searching' : 'Find the smallest blend'}
+          {smallest.isPending ? t`Searching` : t`Find the smallest blend`}
         </Button>
       </Stack>
       {limiting && <LimitsDialog onClose={() => setLimiting(false)} />}
       {smallest.isPending && (
         <Box role="status" sx={{ mb: 1.5 }}>
-          <LinearProgress aria-label="Searching for the smallest blend" sx={{ mb: 0.5 }} />
+          <LinearProgress aria-label={t`Searching for the smallest blend`} sx={{ mb: 0.5 }} />
           <Stack direction="row" sx={{ alignItems: 'center', gap: 1 }}>
             <Typography color="text.secondary">
-              Every way is drawn in, and the best of them changed one thing at a time.
+              <Trans>Every way is drawn in, and the best of them changed one thing at a time.</Trans>
             </Typography>
             <Button
               onClick={() => {
@@ -121,7 +125,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                 reset();
               }}
             >
-              Stop
+              <Trans>Stop</Trans>
             </Button>
           </Stack>
         </Box>
@@ -137,7 +141,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
           }}
         >
           <TextField
-            label="Name of our school"
+            label={t`Name of our school`}
             value={keeping}
             onChange={(e) => setKeeping(e.target.value)}
             onKeyDown={(e) => e.stopPropagation()}
@@ -145,37 +149,41 @@ export function Schools({ handle }: { handle: BenchHandle }) {
             helperText={
               keep.error instanceof ApiProblem
                 ? (keep.error.problem?.errors?.[0]?.detail ?? keep.error.message)
-                : 'The coats of this plan as a recipe: reaches as shares of the blend'
+                : t`The coats of this plan as a recipe: reaches as shares of the blend`
             }
             autoFocus
             sx={{ minWidth: 280 }}
           />
           <Button type="submit" variant="contained" disabled={keep.isPending}>
-            Keep it
+            <Trans>Keep it</Trans>
           </Button>
-          <Button onClick={() => setKeeping(null)}>Leave it</Button>
+          <Button onClick={() => setKeeping(null)}>
+            <Trans>Leave it</Trans>
+          </Button>
         </Stack>
       )}
       {smallest.isSuccess && found === null && (
         <Typography role="status" sx={{ mb: 1.5 }}>
-          Nothing the shop lets it do hides this difference. Tint first.
+          <Trans>Nothing the shop lets it do hides this difference. Tint first.</Trans>
         </Typography>
       )}
       {found != null && (
         <Stack direction="row" role="status" sx={{ gap: 2, alignItems: 'center', mb: 1.5, flexWrap: 'wrap' }}>
           <Typography sx={{ flexGrow: 1 }}>
-            <strong>{found.name}</strong>, drawn in to <Measure of={found.need} />: {found.panels}{' '}
-            {found.panels === 1 ? 'panel' : 'panels'}, <Measure of={found.paint} />, <Measure of={found.minutes} />.{' '}
-            <Words phrase={found.says} /> {found.givesUp.length === 0 ? 'It gives up nothing.' : 'It gives up '}
+            <Trans>
+              <strong>{found.name}</strong>, drawn in to <Measure of={found.need} />: {found.panels}{' '}
+              {found.panels === 1 ? t`panel` : t`panels`}, <Measure of={found.paint} />, <Measure of={found.minutes} />.{' '}
+              <Words phrase={found.says} /> {found.givesUp.length === 0 ? t`It gives up nothing.` : t`It gives up `}
+            </Trans>
             {found.givesUp.map((g, i) => (
               <span key={i}>
-                {i > 0 && (i === found.givesUp.length - 1 ? ' and ' : ', ')}
+                {i > 0 && (i === found.givesUp.length - 1 ? t` and ` : ', ')}
                 <Words phrase={g} />
               </span>
             ))}
             {found.givesUp.length > 0 && '.'}
             <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>
-              The smallest of {found.tried} plans that were sprayed in the model.
+              <Trans>The smallest of {found.tried} plans that were sprayed in the model.</Trans>
             </Typography>
           </Typography>
           <Button
@@ -185,7 +193,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
               smallest.reset();
             }}
           >
-            Adopt it
+            <Trans>Adopt it</Trans>
           </Button>
         </Stack>
       )}
@@ -193,32 +201,42 @@ export function Schools({ handle }: { handle: BenchHandle }) {
         <LinearProgress
           variant="determinate"
           value={(100 * ways.done) / Math.max(1, ways.of)}
-          aria-label="Schools simulated"
+          aria-label={t`Schools simulated`}
           sx={{ mb: 1 }}
         />
       )}
       {!comparing && (
         <Typography color="text.secondary">
-          Each way is sprayed on this repair in the model: what is seen of it, and what it takes.
+          <Trans>Each way is sprayed on this repair in the model: what is seen of it, and what it takes.</Trans>
         </Typography>
       )}
       {comparing && (
-        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Table of schools">
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Table of schools`}>
           <Table size="small">
             <TableHead>
               <TableRow>
-                <TableCell>School</TableCell>
                 <TableCell>
-                  <WhyNote of="seen">What is seen of it</WhyNote>
+                  <Trans>School</Trans>
+                </TableCell>
+                <TableCell>
+                  <WhyNote of="seen">
+                    <Trans>What is seen of it</Trans>
+                  </WhyNote>
                 </TableCell>
                 <TableCell align="right">
-                  <WhyNote of="panels">Panels</WhyNote>
+                  <WhyNote of="panels">
+                    <Trans>Panels</Trans>
+                  </WhyNote>
                 </TableCell>
                 <TableCell align="right">
-                  <WhyNote of="paint">Paint</WhyNote>
+                  <WhyNote of="paint">
+                    <Trans>Paint</Trans>
+                  </WhyNote>
                 </TableCell>
                 <TableCell align="right">
-                  <WhyNote of="minutes">In the booth</WhyNote>
+                  <WhyNote of="minutes">
+                    <Trans>In the booth</Trans>
+                  </WhyNote>
                 </TableCell>
                 <TableCell />
               </TableRow>
@@ -237,16 +255,16 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                       <strong>{s.name}</strong>
                       {ours !== undefined && (
                         <Button
-                          aria-label={`Put ${s.name} away`}
+                          aria-label={t`Put ${s.name} away`}
                           disabled={putAway.isPending}
                           onClick={() => putAway.mutate(ours.id)}
                           sx={{ ml: 1 }}
                         >
-                          Put away
+                          <Trans>Put away</Trans>
                         </Button>
                       )}
                       <Typography variant="body2" color="text.secondary">
-                        Main risk: {s.risk}.
+                        <Trans>Main risk: {s.risk}.</Trans>
                       </Typography>
                     </TableCell>
                     <TableCell sx={{ minWidth: 210 }}>
@@ -273,14 +291,14 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                     </TableCell>
                     <TableCell align="right">
                       {mine && document.plan.sequence === undefined ? (
-                        'chosen'
+                        t`chosen`
                       ) : (
                         <Button
                           variant="outlined"
-                          aria-label={`Adopt ${s.name}`}
+                          aria-label={t`Adopt ${s.name}`}
                           onClick={() => handle.change(setSchool(document, s.key, s.name))}
                         >
-                          Adopt
+                          <Trans>Adopt</Trans>
                         </Button>
                       )}
                     </TableCell>

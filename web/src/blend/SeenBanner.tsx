@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   Button,
@@ -33,10 +35,12 @@ export function SeenBanner({
   return (
     <Box
       component="section"
-      aria-label="What will be seen"
+      aria-label={t`What will be seen`}
       sx={{ mt: 2, pt: 2, borderTop: (t) => `1px solid ${t.tokens.line}`, opacity: busy ? 0.7 : 1 }}
     >
-      <Typography variant="h3">Once it is sprayed</Typography>
+      <Typography variant="h3">
+        <Trans>Once it is sprayed</Trans>
+      </Typography>
       <Stack direction="row" sx={{ gap: 1, mt: 0.5, mb: 1.25, alignItems: 'flex-start' }}>
         <Box sx={{ mt: 0.5 }}>
           <SeverityMark severity={simulation.seen ? 'look-out' : 'note'} size={18} />
@@ -48,24 +52,30 @@ export function SeenBanner({
       <Parts parts={simulation.parts} />
       {!simulation.measured && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
-          No card has been read: a colour an ordinary shade off is assumed.
+          <Trans>No card has been read: a colour an ordinary shade off is assumed.</Trans>
         </Typography>
       )}
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
         {simulation.hiding.coats === null ? (
-          'Eight coats do not hide this primer'
+          t`Eight coats do not hide this primer`
         ) : (
           <>
-            Hides this primer in <WhyNote of="hides">{simulation.hiding.coats.toFixed(1)} full coats</WhyNote>
+            <Trans>
+              Hides this primer in <WhyNote of="hides">{simulation.hiding.coats.toFixed(1)} full coats</WhyNote>
+            </Trans>
           </>
         )}
-        ; grey {simulation.hiding.bestShade} under it is best.
+        <Trans>; grey {simulation.hiding.bestShade} under it is best.</Trans>
       </Typography>
       <Cures handle={handle} seen={simulation.seen} />
       <Box component="details" sx={{ mt: 1 }}>
-        <summary>By angle and distance</summary>
+        <summary>
+          <Trans>By angle and distance</Trans>
+        </summary>
         <Typography variant="body2" color="text.secondary">
-          Above 1 it is noticed from there: <WhyNote of="seen">how much is seen</WhyNote>.
+          <Trans>
+            Above 1 it is noticed from there: <WhyNote of="seen">how much is seen</WhyNote>.
+          </Trans>
         </Typography>
         <VisibilityTable simulation={simulation} />
       </Box>
@@ -81,7 +91,7 @@ function Parts({ parts }: { parts: Simulation['parts'] }) {
   return (
     <Box
       role="group"
-      aria-label="Part by part"
+      aria-label={t`Part by part`}
       sx={{
         m: 0,
         display: 'grid',
@@ -127,16 +137,16 @@ function Parts({ parts }: { parts: Simulation['parts'] }) {
       <span />
       <Box sx={{ position: 'relative', height: 20, color: 'text.secondary', fontSize: '0.7rem' }} aria-hidden="true">
         <Box component="span" sx={{ position: 'absolute', left: 0 }}>
-          nobody
+          <Trans>nobody</Trans>
         </Box>
         <Box
           component="span"
           sx={{ position: 'absolute', left: `${100 / most}%`, transform: 'translateX(-50%)', whiteSpace: 'nowrap' }}
         >
-          just noticed
+          <Trans>just noticed</Trans>
         </Box>
         <Box component="span" sx={{ position: 'absolute', right: -44, whiteSpace: 'nowrap' }}>
-          everybody
+          <Trans>everybody</Trans>
         </Box>
       </Box>
       <span />
@@ -153,10 +163,14 @@ function Cures({ handle, seen }: { handle: BenchHandle; seen: boolean }) {
   const take = (cure: Cure) =>
     handle.change(adoptSteps(handle.document, cure.sequence, phraseText(cure.says, units).replace(/[:.].*$/, '')));
   return (
-    <Box component="section" aria-label="What would cure it" sx={{ mt: 1 }}>
-      <Typography variant="h3">What would cure it</Typography>
+    <Box component="section" aria-label={t`What would cure it`} sx={{ mt: 1 }}>
+      <Typography variant="h3">
+        <Trans>What would cure it</Trans>
+      </Typography>
       {cures.data.length === 0 && (
-        <Typography variant="body2">Nothing that was tried. Tint nearer, or ask a neighbour in.</Typography>
+        <Typography variant="body2">
+          <Trans>Nothing that was tried. Tint nearer, or ask a neighbour in.</Trans>
+        </Typography>
       )}
       {cures.data.map((cure) => (
         <Stack key={cure.says.plain} direction="row" sx={{ alignItems: 'center', gap: 1, mt: 0.5 }}>
@@ -165,11 +179,11 @@ function Cures({ handle, seen }: { handle: BenchHandle; seen: boolean }) {
           </Typography>
           <Button
             variant="outlined"
-            aria-label={`Take over: ${cure.says.plain}`}
+            aria-label={t`Take over: ${cure.says.plain}`}
             onClick={() => take(cure)}
             sx={{ flexShrink: 0 }}
           >
-            Take over
+            <Trans>Take over</Trans>
           </Button>
         </Stack>
       ))}
@@ -182,7 +196,7 @@ function VisibilityTable({ simulation }: { simulation: Simulation }) {
     <Box sx={{ overflowX: 'auto' }}>
       <Table
         size="small"
-        aria-label="Visibility by angle and distance"
+        aria-label={t`Visibility by angle and distance`}
         sx={{ mt: 1, '& td, & th': { px: 0.5, textAlign: 'right' } }}
       >
         <TableHead>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, FormControlLabel, Radio, RadioGroup, Stack, Typography } from '@mui/material';
 import type { BodyShape, PlannedSide } from '../api/types';
 import { chooseSide, chosenSide } from '../bench/document';
@@ -7,10 +9,10 @@ import { WhyFigure } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
 
 const NAMES: Record<PlannedSide['options'][number]['choice'], string> = {
-  join: 'Let it run on',
-  'small-gun': 'Keep it tiny',
-  'stop-at-line': 'Stop at a line',
-  butt: 'Butt joint',
+  join: t`Let it run on`,
+  'small-gun': t`Keep it tiny`,
+  'stop-at-line': t`Stop at a line`,
+  butt: t`Butt joint`,
 };
 
 /** Where the room is short: the ways out in the order the trade tries them. */
@@ -23,19 +25,22 @@ export function Sides({ handle, body }: { handle: BenchHandle; body: BodyShape }
     return null;
   }
   return (
-    <Box component="section" aria-label="Room to the neighbours">
+    <Box component="section" aria-label={t`Room to the neighbours`}>
       <Typography variant="h2" sx={{ mb: 1 }}>
-        Room to the neighbours
+        <Trans>Room to the neighbours</Trans>
       </Typography>
       {free.length > 0 && (
         <Typography sx={{ mb: 1.5 }}>
           {free.map((s, i) => (
             <span key={s.panel + s.neighbour}>
-              {i > 0 && ', '}
-              {s.neighbourName}: has <WhyFigure figure={s.room} label={`Room towards ${s.neighbourName}`} />
+              <Trans>
+                {i > 0 && ', '}
+                {s.neighbourName}: has{' '}
+              </Trans>
+              <WhyFigure figure={s.room} label={t`Room towards ${s.neighbourName}`} />
             </span>
           ))}
-          . Enough.
+          <Trans>. Enough.</Trans>
         </Typography>
       )}
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xl: '1fr 1fr' } }}>
@@ -52,11 +57,15 @@ export function Sides({ handle, body }: { handle: BenchHandle; body: BodyShape }
             <Stack direction="row" sx={{ gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
               <SeverityMark severity="look-out" />
               <Typography variant="h3" id={`side-${side.panel}-${side.neighbour}`}>
-                {name(side.panel)} towards {side.neighbourName}
+                <Trans>
+                  {name(side.panel)} towards {side.neighbourName}
+                </Trans>
               </Typography>
               <Typography>
-                needs <Measure of={side.needed} />, has{' '}
-                <WhyFigure figure={side.room} label={`Room towards ${side.neighbourName}`} />
+                <Trans>
+                  needs <Measure of={side.needed} />, has{' '}
+                </Trans>
+                <WhyFigure figure={side.room} label={t`Room towards ${side.neighbourName}`} />
               </Typography>
             </Stack>
             <RadioGroup

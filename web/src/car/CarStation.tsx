@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, useTheme } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
@@ -96,7 +98,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
           document,
           repair.id,
           { shape: movedShape(repair.shape, dx, dy) },
-          `Moved the repair on ${panelName(repair.panel)}`,
+          t`Moved the repair on ${panelName(repair.panel)}`,
         ),
       );
     }
@@ -109,7 +111,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
           document,
           repair.id,
           { shape: { ...repair.shape, radiusMm } },
-          `Radius ${formatQuantity({ value: radiusMm, unit: 'mm' }, 'metric')}`,
+          t`Radius ${formatQuantity({ value: radiusMm, unit: 'mm' }, 'metric')}`,
         ),
       );
     }
@@ -177,7 +179,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
         >
           <BodyMap
             body={body}
-            label={`${body.name}, unrolled to scale. Choose a panel.`}
+            label={t`${body.name}, unrolled to scale. Choose a panel.`}
             selected={panelId}
             inPlay={inPlay}
             onPanel={choosePanel}
@@ -195,7 +197,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                     key={r.id}
                     role="button"
                     tabIndex={0}
-                    aria-label={`Repair on ${panelName(r.panel)}`}
+                    aria-label={t`Repair on ${panelName(r.panel)}`}
                     aria-pressed={r.id === repairId}
                     data-repair={r.id}
                     style={{
@@ -236,7 +238,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                               document,
                               r.id,
                               { shape: movedShape(dragging.shape, dx, dy) },
-                              `Moved the repair on ${panelName(r.panel)}`,
+                              t`Moved the repair on ${panelName(r.panel)}`,
                             ),
                           );
                         } else {
@@ -301,13 +303,23 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
       <Meaning plan={plan} where={(at) => at === 'zone:repair' || at === 'zone:sealer'} />
       <Box sx={visuallyHidden}>
         <table>
-          <caption>Blend room of each repair</caption>
+          <caption>
+            <Trans>Blend room of each repair</Trans>
+          </caption>
           <thead>
             <tr>
-              <th>Panel</th>
-              <th>Towards</th>
-              <th>Room</th>
-              <th>Enough</th>
+              <th>
+                <Trans>Panel</Trans>
+              </th>
+              <th>
+                <Trans>Towards</Trans>
+              </th>
+              <th>
+                <Trans>Room</Trans>
+              </th>
+              <th>
+                <Trans>Enough</Trans>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -316,7 +328,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
                 <td>{panelName(room.panel)}</td>
                 <td>{room.edge}</td>
                 <td>{formatQuantity(room.room, units)}</td>
-                <td>{room.neighbour === null ? 'nothing beyond' : room.short ? 'short' : 'yes'}</td>
+                <td>{room.neighbour === null ? t`nothing beyond` : room.short ? t`short` : t`yes`}</td>
               </tr>
             ))}
           </tbody>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import type { BodyPanel, BodyShape } from '../api/types';
 import { Measure } from '../kit/Words';
@@ -15,9 +17,9 @@ interface Props {
 }
 
 const HINTS: Record<Tool, string> = {
-  choose: 'Tap a panel or a repair. Drag a repair to move it.',
-  spot: 'Tap the middle of the damage, or press and pull to its edge.',
-  outline: 'Draw around the primed area in one loop.',
+  choose: t`Tap a panel or a repair. Drag a repair to move it.`,
+  spot: t`Tap the middle of the damage, or press and pull to its edge.`,
+  outline: t`Draw around the primed area in one loop.`,
 };
 
 export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewPart }: Props) {
@@ -35,7 +37,7 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
     >
       <TextField
         select
-        label="Panel"
+        label={t`Panel`}
         value={panel?.id ?? ''}
         onChange={(event) => {
           const to = body.panels.find((p) => p.id === event.target.value);
@@ -54,24 +56,32 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
       <ToggleButtonGroup
         exclusive
         value={tool}
-        aria-label="What a press on the car does"
+        aria-label={t`What a press on the car does`}
         onChange={(_, value: Tool | null) => value !== null && setTool(value)}
       >
-        <ToggleButton value="choose">Choose</ToggleButton>
-        <ToggleButton value="spot">Spot</ToggleButton>
-        <ToggleButton value="outline">Outline</ToggleButton>
+        <ToggleButton value="choose">
+          <Trans>Choose</Trans>
+        </ToggleButton>
+        <ToggleButton value="spot">
+          <Trans>Spot</Trans>
+        </ToggleButton>
+        <ToggleButton value="outline">
+          <Trans>Outline</Trans>
+        </ToggleButton>
       </ToggleButtonGroup>
       <Button variant="outlined" disabled={panel === null} onClick={onSpot}>
-        Spot in its middle
+        <Trans>Spot in its middle</Trans>
       </Button>
       <Button variant="outlined" disabled={panel === null} onClick={onNewPart}>
-        New part
+        <Trans>New part</Trans>
       </Button>
       <Box sx={{ flexGrow: 1, minWidth: 160 }}>
         <Typography variant="body2">{HINTS[tool]}</Typography>
         {panel !== null && (
           <Typography variant="caption" color="text.secondary">
-            {panel.name}: <Measure of={panel.area} />, {panel.material}, lies {panel.orientation}.
+            <Trans>
+              {panel.name}: <Measure of={panel.area} />, {panel.material}, lies {panel.orientation}.
+            </Trans>
           </Typography>
         )}
       </Box>

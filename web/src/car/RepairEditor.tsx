@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import {
   Button,
@@ -36,7 +38,7 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
   const kinds: Record<RepairPart['shape']['kind'], string> = {
     spot: 'spot',
     outline: 'outline',
-    'new-part': 'new part',
+    'new-part': t`new part`,
   };
   const at = repair === null ? -1 : document.repairs.findIndex((r) => r.id === repair.id);
   const fault = (field: string) => handle.fault(`repairs.${at}.${field}`);
@@ -55,12 +57,14 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
     >
       {document.repairs.length === 0 && (
         <Typography>
-          No repair yet. Tap the panel that was hit, then press <strong>Spot</strong>, <strong>Outline</strong> or{' '}
-          <strong>New part</strong>.
+          <Trans>
+            No repair yet. Tap the panel that was hit, then press <strong>Spot</strong>, <strong>Outline</strong> or{' '}
+            <strong>New part</strong>.
+          </Trans>
         </Typography>
       )}
       {document.repairs.length > 0 && (
-        <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }} role="group" aria-label="Repairs">
+        <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }} role="group" aria-label={t`Repairs`}>
           {document.repairs.map((r) => (
             <Chip
               key={r.id}
@@ -89,7 +93,7 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
           {repair.shape.kind === 'spot' && (
             <>
               <QuantityField
-                label="Radius"
+                label={t`Radius`}
                 value={repair.shape.radiusMm ?? 0}
                 unit="mm"
                 width={128}
@@ -100,13 +104,13 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
                       document,
                       repair.id,
                       { shape: { ...repair.shape, radiusMm } },
-                      `Radius on ${name(repair.panel)}`,
+                      t`Radius on ${name(repair.panel)}`,
                     ),
                   )
                 }
               />
               <QuantityField
-                label="Across the panel"
+                label={t`Across the panel`}
                 value={(repair.shape.xMm ?? 0) - corner[0]}
                 unit="mm"
                 width={144}
@@ -117,13 +121,13 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
                       document,
                       repair.id,
                       { shape: { ...repair.shape, xMm: corner[0] + mm } },
-                      `Moved the repair on ${name(repair.panel)}`,
+                      t`Moved the repair on ${name(repair.panel)}`,
                     ),
                   )
                 }
               />
               <QuantityField
-                label="Down the panel"
+                label={t`Down the panel`}
                 value={(repair.shape.yMm ?? 0) - corner[1]}
                 unit="mm"
                 width={144}
@@ -134,7 +138,7 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
                       document,
                       repair.id,
                       { shape: { ...repair.shape, yMm: corner[1] + mm } },
-                      `Moved the repair on ${name(repair.panel)}`,
+                      t`Moved the repair on ${name(repair.panel)}`,
                     ),
                   )
                 }
@@ -144,12 +148,12 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
           {repair.shape.kind === 'outline' && (
             <Typography sx={{ alignSelf: 'center' }} color={fault('shape.points') ? 'error' : 'text.primary'}>
               {fault('shape.points') ??
-                'Drawn by hand. Drag it to move it. Another outline is one more repair: take this one away to replace it.'}
+                t`Drawn by hand. Drag it to move it. Another outline is one more repair: take this one away to replace it.`}
             </Typography>
           )}
           <TextField
             select
-            label="What lies under it"
+            label={t`What lies under it`}
             value={unders.length === 0 ? '' : repair.under.kind}
             error={fault('under.kind') !== undefined}
             helperText={fault('under.kind')}
@@ -160,7 +164,7 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
                   document,
                   repair.id,
                   { under: { ...repair.under, kind: event.target.value as RepairPart['under']['kind'] } },
-                  `Under it: ${unders.find((u) => u.key === event.target.value)?.name ?? event.target.value}`,
+                  t`Under it: ${unders.find((u) => u.key === event.target.value)?.name ?? event.target.value}`,
                 ),
               )
             }
@@ -180,14 +184,14 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
                     document,
                     repair.id,
                     { under: { ...repair.under, greyShade } },
-                    `Grey shade ${greyShade}`,
+                    t`Grey shade ${greyShade}`,
                   ),
                 )
               }
             />
           )}
           <Button variant="outlined" color="error" startIcon={<DeleteIcon />} onClick={onRemove}>
-            Take away
+            <Trans>Take away</Trans>
           </Button>
         </Stack>
       )}
@@ -204,7 +208,7 @@ function GreyShades({ value, onChange }: { value: number | null; onChange: (shad
     <ToggleButtonGroup
       exclusive
       value={value}
-      aria-label="Grey shade of the primer"
+      aria-label={t`Grey shade of the primer`}
       onChange={(_, shade: number | null) => shade !== null && onChange(shade)}
     >
       {GREYS.map((shade) => {
@@ -214,7 +218,7 @@ function GreyShades({ value, onChange }: { value: number | null; onChange: (shad
           <ToggleButton
             key={shade}
             value={shade}
-            aria-label={`Grey shade ${shade}`}
+            aria-label={t`Grey shade ${shade}`}
             sx={{
               '&&, &&:hover, &&.Mui-selected, &&.Mui-selected:hover': {
                 backgroundColor: `rgb(${level} ${level} ${level})`,

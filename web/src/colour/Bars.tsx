@@ -1,12 +1,14 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow, useTheme } from '@mui/material';
 import type { AngleDifference } from '../api/types';
 import { WhyNote } from '../kit/Why';
 import { barScale, signed } from './numbers';
 
 const ROWS = [
-  { key: 'dL', name: 'lighter / darker', more: 'lighter', less: 'darker' },
-  { key: 'dC', name: 'cleaner / dirtier', more: 'cleaner', less: 'dirtier' },
-  { key: 'dH', name: 'hue', more: 'turned one way', less: 'turned the other way' },
+  { key: 'dL', name: t`lighter / darker`, more: 'lighter', less: 'darker' },
+  { key: 'dC', name: t`cleaner / dirtier`, more: 'cleaner', less: 'dirtier' },
+  { key: 'dH', name: 'hue', more: t`turned one way`, less: t`turned the other way` },
 ] as const;
 
 /** Signed bars, card minus car, for each angle; the same numbers stand in the cells, so it is its own table. */
@@ -22,7 +24,7 @@ export function Bars({
   const { tokens } = useTheme();
   const most = barScale(angles);
   return (
-    <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Differences at each angle">
+    <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Differences at each angle`}>
       <Table
         size="small"
         sx={{
@@ -32,7 +34,9 @@ export function Bars({
       >
         <TableHead>
           <TableRow>
-            <TableCell>Card against car</TableCell>
+            <TableCell>
+              <Trans>Card against car</Trans>
+            </TableCell>
             {angles.map((a) => (
               <TableCell key={a.angle}>{a.angle}°</TableCell>
             ))}
@@ -76,7 +80,9 @@ export function Bars({
           <TableRow>
             <TableCell component="th" scope="row">
               <WhyNote of="difference">
-                <strong>difference</strong>
+                <strong>
+                  <Trans>difference</Trans>
+                </strong>
               </WhyNote>
             </TableCell>
             {angles.map((a) => (
@@ -90,12 +96,16 @@ export function Bars({
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', mt: 1, fontSize: '0.93rem', color: 'text.secondary' }}>
         {flop !== null && (
           <span>
-            From face to flop <WhyNote of="flop">{signed(flop)}</WhyNote>
+            <Trans>
+              From face to flop <WhyNote of="flop">{signed(flop)}</WhyNote>
+            </Trans>
           </span>
         )}
         {lamp !== null && (
           <span>
-            In warm lamp light <WhyNote of="lamp">{lamp.toFixed(1)}</WhyNote>
+            <Trans>
+              In warm lamp light <WhyNote of="lamp">{lamp.toFixed(1)}</WhyNote>
+            </Trans>
           </span>
         )}
       </Box>

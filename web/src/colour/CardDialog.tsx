@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Alert,
   Button,
@@ -33,7 +35,7 @@ interface Props {
 /** What was sprayed on a card and how. It begins as the plan sprays; change what was done otherwise. */
 export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) {
   const cards = desk.samples.filter((s) => s.kind === 'card').length;
-  const [name, setName] = useState(card?.name ?? `Card ${cards + 1}`);
+  const [name, setName] = useState(card?.name ?? t`Card ${cards + 1}`);
   const [how, setHow] = useState<Spraying | null>(card?.spraying ?? desk.spraying);
   const [day, setDay] = useState((card?.sprayedAt ?? today()).slice(0, 10));
   const [dried, setDried] = useState(card?.dried ?? 'lamp');
@@ -80,7 +82,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="card-title">
       <DialogTitle id="card-title">
-        {card === null ? 'A new spray-out card' : `How ${card.name} was sprayed`}
+        {card === null ? t`A new spray-out card` : t`How ${card.name} was sprayed`}
       </DialogTitle>
       <DialogContent onKeyDown={(e) => e.stopPropagation()}>
         <Stack sx={{ gap: 2, pt: 0.5 }}>
@@ -91,7 +93,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
           )}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField
-              label="Name"
+              label={t`Name`}
               value={name}
               onChange={(e) => setName(e.target.value)}
               error={fault('name') !== undefined}
@@ -99,7 +101,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
               fullWidth
             />
             <TextField
-              label="Sprayed on"
+              label={t`Sprayed on`}
               type="date"
               value={day}
               onChange={(e) => setDay(e.target.value)}
@@ -112,19 +114,19 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
           {how !== null && (
             <>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-                {whole('fullCoats', 'Full coats')}
-                {whole('halfCoats', 'Half coats')}
+                {whole('fullCoats', t`Full coats`)}
+                {whole('halfCoats', t`Half coats`)}
                 <FormControlLabel
                   control={
                     <Switch checked={how.controlCoat} onChange={(e) => set({ controlCoat: e.target.checked })} />
                   }
-                  label="Control coat"
+                  label={t`Control coat`}
                   sx={{ flexShrink: 0 }}
                 />
               </Stack>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
                 <QuantityField
-                  label="Pressure"
+                  label={t`Pressure`}
                   value={how.bar}
                   unit="bar"
                   width={180}
@@ -132,7 +134,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                   onCommit={(bar) => set({ bar })}
                 />
                 <QuantityField
-                  label="Distance"
+                  label={t`Distance`}
                   value={how.distanceMm}
                   unit="mm"
                   width={180}
@@ -140,7 +142,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                   onCommit={(distanceMm) => set({ distanceMm })}
                 />
                 <QuantityField
-                  label="Overlap"
+                  label={t`Overlap`}
                   value={how.overlapPercent}
                   unit="%"
                   width={180}
@@ -150,7 +152,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
               </Stack>
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
                 <TextField
-                  label="Reduction"
+                  label={t`Reduction`}
                   value={how.ratio}
                   onChange={(e) => set({ ratio: e.target.value })}
                   error={fault('spraying.ratio') !== undefined}
@@ -159,7 +161,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                 />
                 <TextField
                   select
-                  label="Reducer"
+                  label={t`Reducer`}
                   value={how.reducer}
                   onChange={(e) => set({ reducer: e.target.value })}
                   fullWidth
@@ -172,7 +174,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                 </TextField>
                 <TextField
                   select
-                  label="Over it"
+                  label={t`Over it`}
                   value={how.clear}
                   onChange={(e) => set({ clear: e.target.value as Spraying['clear'] })}
                   fullWidth
@@ -187,7 +189,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
             </>
           )}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-            <TextField select label="Dried" value={dried} onChange={(e) => setDried(e.target.value)} fullWidth>
+            <TextField select label={t`Dried`} value={dried} onChange={(e) => setDried(e.target.value)} fullWidth>
               {desk.choices.dried.map((d) => (
                 <MenuItem key={d.key} value={d.key}>
                   {d.name}
@@ -196,12 +198,14 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
             </TextField>
             <TextField
               select
-              label="Grey shade under it"
+              label={t`Grey shade under it`}
               value={how?.undercoatShade ?? ''}
               onChange={(e) => set({ undercoatShade: e.target.value === '' ? null : Number(e.target.value) })}
               fullWidth
             >
-              <MenuItem value="">not known</MenuItem>
+              <MenuItem value="">
+                <Trans>not known</Trans>
+              </MenuItem>
               {[1, 2, 3, 4, 5, 6, 7].map((n) => (
                 <MenuItem key={n} value={n}>
                   {n}
@@ -210,7 +214,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
             </TextField>
             {desk.isLetDownColour && (
               <TextField
-                label="Effect coats (let-down)"
+                label={t`Effect coats (let-down)`}
                 value={coats}
                 onChange={(e) => setCoats(e.target.value)}
                 error={(coats !== '' && typedNumber(coats) === null) || fault('letDownCoats') !== undefined}
@@ -220,7 +224,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
             )}
           </Stack>
           <TextField
-            label="Note"
+            label={t`Note`}
             value={note}
             onChange={(e) => setNote(e.target.value)}
             multiline
@@ -231,9 +235,11 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
         </Stack>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>
+          <Trans>Cancel</Trans>
+        </Button>
         <Button variant="contained" disabled={doer.busy} onClick={() => void send()}>
-          {card === null ? 'Lay it on the desk' : 'Save'}
+          {card === null ? t`Lay it on the desk` : t`Save`}
         </Button>
       </DialogActions>
     </Dialog>

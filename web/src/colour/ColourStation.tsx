@@ -1,3 +1,7 @@
+import { useUnits } from '../kit/preferences';
+import { phraseText } from '../kit/units';
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import AddIcon from '@mui/icons-material/Add';
 import ColorizeIcon from '@mui/icons-material/ColorizeOutlined';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
@@ -30,7 +34,7 @@ export function ColourStation({ handle }: { handle: BenchHandle }) {
     return desk.isError ? (
       <Failed error={desk.error} retry={() => void desk.refetch()} />
     ) : (
-      <Loading what="the colour desk" />
+      <Loading what={t`the colour desk`} />
     );
   }
   return <Desk handle={handle} desk={desk.data} doer={doer} />;
@@ -43,6 +47,7 @@ type Open =
   | { kind: 'file'; file: File };
 
 function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; doer: DeskDoer }) {
+  const units = useUnits();
   const jobId = handle.bench.id;
   const [params, setParams] = useSearchParams();
   const [open, setOpen] = useState<Open>({ kind: 'none' });
@@ -70,7 +75,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             unwrap(
               api.POST('/api/jobs/{job}/colour/samples', {
                 params: { path: { job: jobId } },
-                body: { kind: 'car', name: 'The car' },
+                body: { kind: 'car', name: t`The car` },
               }),
             ),
           )
@@ -111,9 +116,11 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
           }
         />
         {desk.samples.length === 0 ? (
-          <Empty title="The card against the car">
-            Wash and polish a spot near the repair and read the car before sanding dulls it. Then spray a card the way
-            the car will be sprayed, and hold it to the car here.
+          <Empty title={t`The card against the car`}>
+            <Trans>
+              Wash and polish a spot near the repair and read the car before sanding dulls it. Then spray a card the way
+              the car will be sprayed, and hold it to the car here.
+            </Trans>
           </Empty>
         ) : (
           <>
@@ -121,34 +128,34 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             <Ribbon
               car={car?.reading?.angles ?? null}
               card={chosen?.reading?.angles ?? null}
-              carName="The car"
+              carName={t`The car`}
               cardName={chosen?.name ?? ''}
               note={
-                (car?.simulated === true || chosen?.simulated === true ? 'Simulated, for practice. ' : '') + desk.note
+                (car?.simulated === true || chosen?.simulated === true ? t`Simulated, for practice. ` : '') + desk.note
               }
             />
             <Stack sx={{ p: { xs: 2, md: 2.5 }, gap: 4 }}>
               {chosen !== null && (
-                <Box component="section" aria-label="The difference">
+                <Box component="section" aria-label={t`The difference`}>
                   <Stack direction="row" sx={{ alignItems: 'center', gap: 1, flexWrap: 'wrap', mb: 1 }}>
                     <Typography variant="h2" component="p" data-testid="sentence" sx={{ flexGrow: 1 }}>
                       {chosen.comparison !== null
-                        ? `${chosen.name}: ${chosen.comparison.sentence}`
+                        ? `${chosen.name}: ${phraseText(chosen.comparison.sentence, units)}`
                         : chosen.reading === null
-                          ? `${chosen.name} is not read yet.`
+                          ? t`${chosen.name} is not read yet.`
                           : car?.reading == null
-                            ? 'Read the car to compare.'
-                            : 'These readings have no angle or light in common.'}
+                            ? t`Read the car to compare.`
+                            : t`These readings have no angle or light in common.`}
                     </Typography>
                     <Button
                       variant={chosen.reading === null ? 'contained' : 'outlined'}
                       startIcon={<ColorizeIcon />}
                       onClick={() => setOpen({ kind: 'measure', id: chosen.id })}
                     >
-                      Read {chosen.kind === 'card' ? 'this card' : 'it'}
+                      <Trans>Read {chosen.kind === 'card' ? t`this card` : t`it`}</Trans>
                     </Button>
                     <Button disabled={doer.busy} onClick={() => strike(chosen, !chosen.struck)}>
-                      {chosen.struck ? 'Bring back' : 'Put aside'}
+                      {chosen.struck ? t`Bring back` : t`Put aside`}
                     </Button>
                   </Stack>
                   {chosen.comparison !== null && (
@@ -198,7 +205,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             ? { says: verdict.says, severity: verdict.grade === 'not-yet' ? 'look-out' : 'note' }
             : {
                 says: {
-                  text: desk.carId === null ? 'Read the car first.' : 'Spray a card and read it.',
+                  text: desk.carId === null ? t`Read the car first.` : t`Spray a card and read it.`,
                   values: {},
                   plain: '',
                 },
@@ -239,7 +246,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             setStruck(null);
           }
         }}
-        message={`${struck?.name ?? ''} was put aside.`}
+        message={t`${struck?.name ?? ''} was put aside.`}
         action={
           <Button
             sx={{ color: 'inherit' }}
@@ -249,7 +256,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
               }
             }}
           >
-            Undo
+            <Trans>Undo</Trans>
           </Button>
         }
       />
@@ -284,25 +291,25 @@ function Toolbar({ jobId, desk, car, busy, onReadCar, onNewCard, onVariants, onF
         disabled={busy}
         onClick={onReadCar}
       >
-        Read the car
+        <Trans>Read the car</Trans>
       </Button>
       <Button variant={unread ? 'outlined' : 'contained'} startIcon={<AddIcon />} onClick={onNewCard}>
-        New card
+        <Trans>New card</Trans>
       </Button>
       {desk.hasVariants && (
         <Button variant="outlined" disabled={busy} onClick={onVariants}>
-          Lay out the variants
+          <Trans>Lay out the variants</Trans>
         </Button>
       )}
       <Box sx={{ flexGrow: 1 }} />
       <Button startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
-        From a file
+        <Trans>From a file</Trans>
       </Button>
       <input
         ref={input}
         hidden
         type="file"
-        aria-label="Readings file"
+        aria-label={t`Readings file`}
         accept=".csv,.txt,.cxf,.xml,.cgats,text/csv,text/plain,application/xml"
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -315,13 +322,13 @@ function Toolbar({ jobId, desk, car, busy, onReadCar, onNewCard, onVariants, onF
       {desk.samples.some((s) => s.reading !== null) && (
         <>
           <Button startIcon={<DownloadIcon />} aria-haspopup="menu" onClick={(e) => setMenu(e.currentTarget)}>
-            To a file
+            <Trans>To a file</Trans>
           </Button>
           <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
             {(
               [
                 ['csv', 'CSV'],
-                ['cgats', 'CGATS text'],
+                ['cgats', t`CGATS text`],
                 ['cxf', 'CxF'],
               ] as const
             ).map(([format, name]) => (

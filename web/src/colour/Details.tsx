@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
@@ -17,27 +19,39 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
   const name = (list: keyof ColourDesk['choices'], key: string | null | undefined) =>
     desk.choices[list].find((c) => c.key === key)?.name ?? key ?? '';
   return (
-    <Box component="section" aria-label="How it was sprayed">
+    <Box component="section" aria-label={t`How it was sprayed`}>
       <Stack direction="row" sx={{ alignItems: 'center', gap: 2, mb: 0.5 }}>
-        <Typography variant="h2">How it was sprayed</Typography>
-        <Button onClick={onEdit}>Change</Button>
+        <Typography variant="h2">
+          <Trans>How it was sprayed</Trans>
+        </Typography>
+        <Button onClick={onEdit}>
+          <Trans>Change</Trans>
+        </Button>
       </Stack>
       {s === null ? (
-        <Typography>Nobody wrote it down. A formula sprayed in two ways is two colours.</Typography>
+        <Typography>
+          <Trans>Nobody wrote it down. A formula sprayed in two ways is two colours.</Trans>
+        </Typography>
       ) : (
         <Typography>
-          {card.formula !== null && card.formula.number !== null && <>Formula {card.formula.number}. </>}
-          {s.fullCoats} full {s.fullCoats === 1 ? 'coat' : 'coats'}
-          {s.halfCoats > 0 && `, ${s.halfCoats} half`}
-          {s.controlCoat ? ', control coat' : ', no control coat'};{' '}
-          {formatQuantity({ value: s.bar, unit: 'bar' }, units)} at{' '}
-          {formatQuantity({ value: s.distanceMm, unit: 'mm' }, units)}, overlap {s.overlapPercent}%; {s.ratio},{' '}
-          {name('reducers', s.reducer)} reducer; under {name('clear', s.clear)}
-          {card.dried != null && `, ${name('dried', card.dried)}`}
-          {s.undercoatShade != null && `, over grey ${s.undercoatShade}`}. {card.by}
-          {card.sprayedAt !== null &&
-            `, ${new Date(card.sprayedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })}`}
-          .
+          {card.formula !== null && card.formula.number !== null && (
+            <>
+              <Trans>Formula {card.formula.number}. </Trans>
+            </>
+          )}
+          <Trans>
+            {s.fullCoats} full {s.fullCoats === 1 ? t`coat` : t`coats`}
+            {s.halfCoats > 0 && t`, ${s.halfCoats} half`}
+            {s.controlCoat ? t`, control coat` : t`, no control coat`};{' '}
+            {formatQuantity({ value: s.bar, unit: 'bar' }, units)} at{' '}
+            {formatQuantity({ value: s.distanceMm, unit: 'mm' }, units)}, overlap {s.overlapPercent}%; {s.ratio},{' '}
+            {name('reducers', s.reducer)} reducer; under {name('clear', s.clear)}
+            {card.dried != null && `, ${name('dried', card.dried)}`}
+            {s.undercoatShade != null && t`, over grey ${s.undercoatShade}`}. {card.by}
+            {card.sprayedAt !== null &&
+              `, ${new Date(card.sprayedAt).toLocaleDateString(undefined, { dateStyle: 'medium' })}`}
+            .
+          </Trans>
         </Typography>
       )}
       {card.against !== null && (
@@ -51,16 +65,23 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
             </Stack>
           ))}
           <Typography sx={{ mt: 0.5 }}>
-            <strong>{card.against.says}</strong>
+            <strong>
+              <Words phrase={card.against.says} />
+            </strong>
             {card.against.differences.length > 0 && (
-              <> Lightness shifts: {card.against.shift.map((x) => `${x.angle}° ${signed(x.dL)}`).join(', ')}.</>
+              <>
+                <Trans> Lightness shifts: </Trans>
+                {card.against.shift.map((x) => `${x.angle}° ${signed(x.dL)}`).join(', ')}.
+              </>
             )}
           </Typography>
         </Box>
       )}
       {card.prediction !== null && (
         <Typography sx={{ mt: 1 }}>
-          {card.prediction.sentence} ({card.prediction.overall.toFixed(1)} between advice and card.)
+          <Trans>
+            <Words phrase={card.prediction.sentence} /> ({card.prediction.overall.toFixed(1)} between advice and card.)
+          </Trans>
         </Typography>
       )}
     </Box>
@@ -86,34 +107,49 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
   }
   const path = (reading: number) => ({ params: { path: { job: jobId, sample: sample.id, reading } } });
   return (
-    <Box component="section" aria-label={`Readings of ${sample.name}`}>
+    <Box component="section" aria-label={t`Readings of ${sample.name}`}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Readings of {sample.kind === 'car' ? 'the car' : sample.name}
+        <Trans>Readings of {sample.kind === 'car' ? t`the car` : sample.name}</Trans>
       </Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
-        {sample.reading.shots} shots on {sample.reading.spots} {sample.reading.spots === 1 ? 'spot' : 'spots'},{' '}
-        {sample.reading.spread.toFixed(2)} apart on average.
+        <Trans>
+          {sample.reading.shots} shots on {sample.reading.spots} {sample.reading.spots === 1 ? t`spot` : t`spots`},{' '}
+          {sample.reading.spread.toFixed(2)} apart on average.
+        </Trans>
       </Typography>
       <Box component="details" sx={{ mb: 1 }}>
-        <summary>How it was read</summary>
+        <summary>
+          <Trans>How it was read</Trans>
+        </summary>
         <Typography variant="body2" color="text.secondary">
           {sample.reading.viewing}, {sample.reading.geometryWords}
-          {sample.reading.spectral ? ', with spectra' : ', Lab only'}
-          {sample.reading.flopIndex !== null && `; flop index ${sample.reading.flopIndex.toFixed(1)}`}.
+          {sample.reading.spectral ? t`, with spectra` : t`, Lab only`}
+          {sample.reading.flopIndex !== null && t`; flop index ${sample.reading.flopIndex.toFixed(1)}`}.
         </Typography>
       </Box>
-      <Box sx={{ overflowX: 'auto', maxHeight: 420 }} tabIndex={0} role="region" aria-label={`Shots of ${sample.name}`}>
+      <Box
+        sx={{ overflowX: 'auto', maxHeight: 420 }}
+        tabIndex={0}
+        role="region"
+        aria-label={t`Shots of ${sample.name}`}
+      >
         <Table size="small" stickyHeader>
           <TableHead>
             <TableRow>
-              <TableCell>Spot</TableCell>
+              <TableCell>
+                <Trans>Spot</Trans>
+              </TableCell>
               {readings.data[0]?.angles.map((a) => (
                 <TableCell key={a} align="right">
-                  Lightness {a}°
+                  <Trans>Lightness {a}°</Trans>
                 </TableCell>
               ))}
-              <TableCell align="right">From the middle</TableCell>
-              <TableCell>Counts</TableCell>
+              <TableCell align="right">
+                <Trans>From the middle</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>Counts</Trans>
+              </TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -130,9 +166,11 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
                 ))}
                 <TableCell align="right">
                   {r.excluded ? (
-                    'left out'
+                    t`left out`
                   ) : r.standsOut ? (
-                    <strong>{r.away.toFixed(1)}, stands out</strong>
+                    <strong>
+                      <Trans>{r.away.toFixed(1)}, stands out</Trans>
+                    </strong>
                   ) : (
                     r.away.toFixed(1)
                   )}
@@ -140,7 +178,7 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
                 <TableCell align="right">
                   <Button
                     disabled={doer.busy}
-                    aria-label={`${r.excluded ? 'Count' : 'Leave out'} shot ${r.id}`}
+                    aria-label={t`${r.excluded ? t`Count` : t`Leave out`} shot ${r.id}`}
                     onClick={() =>
                       void doer.run(() =>
                         unwrap(
@@ -154,7 +192,7 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
                       )
                     }
                   >
-                    {r.excluded ? 'Count it' : 'Leave out'}
+                    {r.excluded ? t`Count it` : t`Leave out`}
                   </Button>
                 </TableCell>
               </TableRow>
@@ -182,11 +220,11 @@ export function VariantTable({
     return null;
   }
   return (
-    <Box component="section" aria-label="Variants, nearest first">
+    <Box component="section" aria-label={t`Variants, nearest first`}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Variants, nearest first
+        <Trans>Variants, nearest first</Trans>
       </Typography>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Variants in order">
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Variants in order`}>
         <Table size="small">
           <TableBody>
             {variants.map((v) => (
@@ -198,16 +236,20 @@ export function VariantTable({
                   </Button>
                 </TableCell>
                 <TableCell>
-                  {v.struck ? 'Put aside.' : v.why}
-                  {!v.struck && v.clearlyOff && <strong> Clearly off.</strong>}
+                  {v.struck ? t`Put aside.` : v.why !== null && <Words phrase={v.why} />}
+                  {!v.struck && v.clearlyOff && (
+                    <strong>
+                      <Trans> Clearly off.</Trans>
+                    </strong>
+                  )}
                 </TableCell>
                 <TableCell align="right">
                   <Button
                     disabled={busy}
-                    aria-label={`${v.struck ? 'Bring back' : 'Put aside'} ${v.name}`}
+                    aria-label={`${v.struck ? t`Bring back` : t`Put aside`} ${v.name}`}
                     onClick={() => onStrike(v)}
                   >
-                    {v.struck ? 'Bring back' : 'Put aside'}
+                    {v.struck ? t`Bring back` : t`Put aside`}
                   </Button>
                 </TableCell>
               </TableRow>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   Table,
@@ -42,16 +44,18 @@ export function EyeChecks({
     setPressed((p) => (p[key] === verdict ? Object.fromEntries(Object.entries(p).filter(([k]) => k !== key)) : p));
   };
   return (
-    <Box component="section" aria-label="What the eye says" id="looks">
+    <Box component="section" aria-label={t`What the eye says`} id="looks">
       <Typography variant="h2" sx={{ mb: 1 }}>
-        What the eye says
+        <Trans>What the eye says</Trans>
       </Typography>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Looks">
-        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Looks, as a table">
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Looks`}>
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Looks, as a table`}>
           <Table size="small" sx={{ '& td, & th': { px: 0.5 } }}>
             <TableHead>
               <TableRow>
-                <TableCell>Light</TableCell>
+                <TableCell>
+                  <Trans>Light</Trans>
+                </TableCell>
                 {desk.choices.from.map((f) => (
                   <TableCell key={f.key}>{f.name}</TableCell>
                 ))}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Divider, Stack, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import { api, unwrap } from '../api/client';
@@ -34,16 +36,20 @@ export function GatePanel({
     const by = desk.samples.find((s) => s.id === desk.passed?.sample)?.name;
     return (
       <Box sx={{ mt: 2 }}>
-        <Typography variant="h3">Booth is open</Typography>
+        <Typography variant="h3">
+          <Trans>Booth is open</Trans>
+        </Typography>
         <Typography variant="body2" sx={{ my: 0.5 }}>
-          {desk.passed.kind === 'override' ? 'The lead decided' : `${by ?? 'A card'} passed`} for this plan:{' '}
-          {desk.passed.by},{' '}
-          {new Date(desk.passed.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}.
+          <Trans>
+            {desk.passed.kind === 'override' ? t`The lead decided` : t`${by ?? t`A card`} passed`} for this plan:{' '}
+            {desk.passed.by},{' '}
+            {new Date(desk.passed.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}.
+          </Trans>
           {desk.passed.reason !== '' && <> “{desk.passed.reason}”</>}
         </Typography>
         {desk.passed.byEye && (
           <Typography variant="body2" sx={{ mb: 0.5 }}>
-            By eye: nothing was read. The blend is drawn out for that; a reading is better.
+            <Trans>By eye: nothing was read. The blend is drawn out for that; a reading is better.</Trans>
           </Typography>
         )}
         {desk.passed.simulated && <Simulated />}
@@ -54,7 +60,7 @@ export function GatePanel({
             void doer.run(() => unwrap(api.POST('/api/jobs/{job}/colour/close', { params: { path: { job: jobId } } })))
           }
         >
-          Lock it again
+          <Trans>Lock it again</Trans>
         </Button>
       </Box>
     );
@@ -67,16 +73,17 @@ export function GatePanel({
         <>
           {card.verdict?.need != null && (
             <Typography sx={{ mb: 1 }}>
-              Blend needed <WhyFigure figure={card.verdict.need} label="Blend needed" strong />
+              <Trans>Blend needed </Trans>
+              <WhyFigure figure={card.verdict.need} label={t`Blend needed`} strong />
             </Typography>
           )}
           <Lines phrases={gate.stops} severity="stop" />
           <Lines phrases={gate.questions} severity="look-out" />
           <Lines phrases={gate.notes} severity="note" />
-          {card.eyes.length === 0 && <ToTheLooks words="Hold the card to the car" />}
+          {card.eyes.length === 0 && <ToTheLooks words={t`Hold the card to the car`} />}
           {gate.open && gate.wantsReason && (
             <TextField
-              label="Why it passes all the same"
+              label={t`Why it passes all the same`}
               value={reason}
               onChange={(e) => setReason(e.target.value)}
               onKeyDown={(e) => e.stopPropagation()}
@@ -105,7 +112,7 @@ export function GatePanel({
                 .then(done)
             }
           >
-            {gate.byEye ? 'Pass this card by eye' : desk.fallen === null ? 'Pass this card' : 'Pass this card again'}
+            {gate.byEye ? t`Pass this card by eye` : desk.fallen === null ? t`Pass this card` : t`Pass this card again`}
           </Button>
         </>
       )}
@@ -115,7 +122,7 @@ export function GatePanel({
           {overriding ? (
             <Stack sx={{ gap: 1 }}>
               <TextField
-                label="Reason for the record"
+                label={t`Reason for the record`}
                 value={reason}
                 onChange={(e) => setReason(e.target.value)}
                 onKeyDown={(e) => e.stopPropagation()}
@@ -140,13 +147,15 @@ export function GatePanel({
                     .then(done)
                 }
               >
-                Open the booth without a card
+                <Trans>Open the booth without a card</Trans>
               </Button>
-              <Button onClick={() => setOverriding(false)}>Leave it locked</Button>
+              <Button onClick={() => setOverriding(false)}>
+                <Trans>Leave it locked</Trans>
+              </Button>
             </Stack>
           ) : (
             <Button variant="outlined" fullWidth onClick={() => setOverriding(true)}>
-              Lead: open the booth anyway
+              <Trans>Lead: open the booth anyway</Trans>
             </Button>
           )}
         </>
@@ -159,7 +168,7 @@ export function GatePanel({
 export function Simulated() {
   return (
     <Typography variant="body2" sx={{ fontWeight: 700, my: 0.5 }}>
-      simulated, for practice
+      <Trans>simulated, for practice</Trans>
     </Typography>
   );
 }
@@ -182,19 +191,25 @@ function ToTheLooks({ words }: { words: string }) {
 
 /** Why a pass no longer holds, what still does, and what to do about it. */
 function Fallen({ desk }: { desk: ColourDesk }) {
-  const by = desk.samples.find((s) => s.id === desk.fallen?.sample)?.name ?? 'A card';
+  const by = desk.samples.find((s) => s.id === desk.fallen?.sample)?.name ?? t`A card`;
   const because = desk.fallen?.because ?? [];
   return (
     <Box role="status" sx={{ mb: 1.5 }}>
       <Typography variant="h3" sx={{ mb: 0.5 }}>
-        {desk.fallen?.kind === 'override' ? 'What the lead decided' : `${by} passed`} for another plan
+        <Trans>{desk.fallen?.kind === 'override' ? t`What the lead decided` : t`${by} passed`} for another plan</Trans>
       </Typography>
       <Lines phrases={because} severity="look-out" />
-      {because.length === 0 && <Typography variant="body2">The plan is not the one it passed for.</Typography>}
+      {because.length === 0 && (
+        <Typography variant="body2">
+          <Trans>The plan is not the one it passed for.</Trans>
+        </Typography>
+      )}
       <Typography variant="body2" sx={{ mb: 1 }}>
-        Its readings and what was seen of it still hold. Hold the card to the car again, then pass it for this plan.
+        <Trans>
+          Its readings and what was seen of it still hold. Hold the card to the car again, then pass it for this plan.
+        </Trans>
       </Typography>
-      <ToTheLooks words="Hold the card to the car again" />
+      <ToTheLooks words={t`Hold the card to the car again`} />
     </Box>
   );
 }

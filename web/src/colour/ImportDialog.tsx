@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Alert,
   Box,
@@ -24,10 +26,10 @@ import type { ReadingImport } from '../api/types';
 import { bringIn, takeIn } from './importing';
 
 const KINDS = [
-  ['', 'leave out'],
-  ['car', 'the car'],
-  ['card', 'a card'],
-  ['variant', 'a variant'],
+  ['', t`leave out`],
+  ['car', t`the car`],
+  ['card', t`a card`],
+  ['variant', t`a variant`],
 ] as const;
 
 /** A file of readings: first what is in it and what is wrong with it, then what its samples are, then all of it or nothing. */
@@ -87,17 +89,21 @@ export function ImportDialog({
         },
       }}
     >
-      <DialogTitle id="import-title">Readings from {file.name}</DialogTitle>
+      <DialogTitle id="import-title">
+        <Trans>Readings from {file.name}</Trans>
+      </DialogTitle>
       <DialogContent onKeyDown={(e) => e.stopPropagation()}>
         {look.isPending && (
           <Box role="status">
-            <Typography sx={{ mb: 1 }}>Looking through the file</Typography>
+            <Typography sx={{ mb: 1 }}>
+              <Trans>Looking through the file</Trans>
+            </Typography>
             <LinearProgress />
           </Box>
         )}
         {look.isError && (
           <Alert severity="error" variant="outlined">
-            {problem?.message ?? 'The file could not be read.'} {problem?.problem?.detail}
+            {problem?.message ?? t`The file could not be read.`} {problem?.problem?.detail}
           </Alert>
         )}
         {failure !== null && (
@@ -108,11 +114,15 @@ export function ImportDialog({
         {look.data !== undefined && (
           <Stack sx={{ gap: 2 }}>
             <Typography>
-              <strong>{look.data.rows} readings</strong> of {look.data.samples.length}{' '}
-              {look.data.samples.length === 1 ? 'sample' : 'samples'} can be taken
+              <Trans>
+                <strong>{look.data.rows} readings</strong> of {look.data.samples.length}{' '}
+                {look.data.samples.length === 1 ? t`sample` : t`samples`} can be taken
+              </Trans>
               {look.data.leftOut > 0 && (
                 <>
-                  ; <strong>{look.data.leftOut} lines</strong> cannot
+                  <Trans>
+                    ; <strong>{look.data.leftOut} lines</strong> cannot
+                  </Trans>
                 </>
               )}
               .
@@ -122,16 +132,26 @@ export function ImportDialog({
                 sx={{ maxHeight: 300, overflowY: 'auto' }}
                 tabIndex={0}
                 role="region"
-                aria-label="Samples in the file"
+                aria-label={t`Samples in the file`}
               >
                 <Table size="small" stickyHeader>
                   <TableHead>
                     <TableRow>
-                      <TableCell>Sample</TableCell>
-                      <TableCell align="right">Shots</TableCell>
-                      <TableCell>Angles</TableCell>
-                      <TableCell>Light</TableCell>
-                      <TableCell>Take it as</TableCell>
+                      <TableCell>
+                        <Trans>Sample</Trans>
+                      </TableCell>
+                      <TableCell align="right">
+                        <Trans>Shots</Trans>
+                      </TableCell>
+                      <TableCell>
+                        <Trans>Angles</Trans>
+                      </TableCell>
+                      <TableCell>
+                        <Trans>Light</Trans>
+                      </TableCell>
+                      <TableCell>
+                        <Trans>Take it as</Trans>
+                      </TableCell>
                     </TableRow>
                   </TableHead>
                   <TableBody>
@@ -141,7 +161,7 @@ export function ImportDialog({
                         <TableCell align="right">{s.shots}</TableCell>
                         <TableCell>
                           {s.geometry}
-                          {s.spectral ? ', spectra' : ''}
+                          {s.spectral ? t`, spectra` : ''}
                         </TableCell>
                         <TableCell>{s.viewing}</TableCell>
                         <TableCell>
@@ -150,7 +170,7 @@ export function ImportDialog({
                             size="small"
                             value={as[s.name] ?? ''}
                             onChange={(e) => setAs({ ...as, [s.name]: e.target.value })}
-                            slotProps={{ select: { SelectDisplayProps: { 'aria-label': `${s.name} is` } } }}
+                            slotProps={{ select: { SelectDisplayProps: { 'aria-label': t`${s.name} is` } } }}
                             sx={{ minWidth: 132 }}
                           >
                             {KINDS.map(([key, name]) => (
@@ -169,19 +189,22 @@ export function ImportDialog({
             {look.data.faults.length > 0 && (
               <Box
                 component="ul"
-                aria-label="What is wrong with the file"
+                aria-label={t`What is wrong with the file`}
                 sx={{ m: 0, pl: 2.5, maxHeight: 180, overflowY: 'auto' }}
                 tabIndex={0}
               >
                 {look.data.faults.map((f, i) => (
                   <li key={i}>
-                    <strong>Line {f.line}</strong>, {f.mended ? 'mended' : 'left out'}: {f.reason}
+                    <strong>
+                      <Trans>Line {f.line}</Trans>
+                    </strong>
+                    , {f.mended ? t`mended` : t`left out`}: {f.reason}
                   </li>
                 ))}
               </Box>
             )}
             {progress !== null && (
-              <Box role="status" aria-label="Taking the readings">
+              <Box role="status" aria-label={t`Taking the readings`}>
                 <LinearProgress variant="determinate" value={progress * 100} />
               </Box>
             )}
@@ -189,14 +212,14 @@ export function ImportDialog({
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{look.isError ? 'Close' : 'Take nothing'}</Button>
+        <Button onClick={onClose}>{look.isError ? t`Close` : t`Take nothing`}</Button>
         {look.data !== undefined && look.data.id !== null && (
           <Button
             variant="contained"
             disabled={progress !== null || Object.values(as).every((k) => k === '')}
             onClick={() => void take(look.data)}
           >
-            Take them
+            <Trans>Take them</Trans>
           </Button>
         )}
       </DialogActions>

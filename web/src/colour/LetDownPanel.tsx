@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Typography, useTheme } from '@mui/material';
 import type { ColourDesk } from '../api/types';
 import { setEffectCoats } from '../bench/document';
@@ -15,13 +17,15 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
   }
   if (fit === null) {
     return (
-      <Box component="section" aria-label="Let-down set">
+      <Box component="section" aria-label={t`Let-down set`}>
         <Typography variant="h2" sx={{ mb: 0.5 }}>
-          Let-down set
+          <Trans>Let-down set</Trans>
         </Typography>
         <Typography>
-          The number of coats is part of this colour. Shoot cards with 1, 1.5, 2, 2.5 and 3 effect coats over the same
-          ground, and read the car: three cards are the least.
+          <Trans>
+            The number of coats is part of this colour. Shoot cards with 1, 1.5, 2, 2.5 and 3 effect coats over the same
+            ground, and read the car: three cards are the least.
+          </Trans>
         </Typography>
       </Box>
     );
@@ -38,13 +42,15 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
   const y = (d: number) => H - 34 - (d / top) * (H - 52);
   const cards = desk.samples.filter((s) => s.letDownCoats !== null && !s.struck && s.comparison !== null);
   return (
-    <Box component="section" aria-label="Let-down set">
+    <Box component="section" aria-label={t`Let-down set`}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Let-down set
+        <Trans>Let-down set</Trans>
       </Typography>
       <Typography sx={{ fontSize: '1.15rem' }}>
-        <strong>{fit.coats.toFixed(1)} coats</strong> come nearest: {fit.overall.toFixed(1)} off over all angles, worst
-        at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {fit.says}
+        <Trans>
+          <strong>{fit.coats.toFixed(1)} coats</strong> come nearest: {fit.overall.toFixed(1)} off over all angles,
+          worst at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {fit.says}
+        </Trans>
       </Typography>
       <Stack direction="row" sx={{ gap: 1.5, alignItems: 'center', my: 1, flexWrap: 'wrap' }}>
         <Button
@@ -52,35 +58,41 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
           disabled={taken}
           onClick={() => handle.change(setEffectCoats(handle.document, handle.plan.sequence, fit.coats))}
         >
-          {taken ? `The plan sprays ${fit.coats.toFixed(1)} coats` : `Spray ${fit.coats.toFixed(1)} coats in the plan`}
+          {taken
+            ? t`The plan sprays ${fit.coats.toFixed(1)} coats`
+            : t`Spray ${fit.coats.toFixed(1)} coats in the plan`}
         </Button>
         {sprays !== null && (
           <Typography variant="body2">
-            {taken ? '' : `The plan sprays ${sprays.toFixed(1)} coats. `}The verdict judges the colour at that number,
-            on the fitted path.
+            <Trans>
+              {taken ? '' : t`The plan sprays ${sprays.toFixed(1)} coats. `}The verdict judges the colour at that
+              number, on the fitted path.
+            </Trans>
           </Typography>
         )}
       </Stack>
       <Typography sx={{ mb: 1 }}>
-        Hiding sticker beside the repair: spray until black and grey differ by{' '}
-        <strong>{fit.stickerPercent.toFixed(0)}%</strong> of what they did bare.
+        <Trans>
+          Hiding sticker beside the repair: spray until black and grey differ by{' '}
+          <strong>{fit.stickerPercent.toFixed(0)}%</strong> of what they did bare.
+        </Trans>
       </Typography>
       <Box
         component="svg"
         viewBox={`0 0 ${W} ${H}`}
         role="img"
-        aria-label={`Difference from the car by number of coats: ${fit.path
+        aria-label={t`Difference from the car by number of coats: ${fit.path
           .filter((_, i) => i % 5 === 0)
-          .map((p) => `${p.coats} coats ${p.overall.toFixed(1)}`)
+          .map((p) => t`${p.coats} coats ${p.overall.toFixed(1)}`)
           .join(', ')}; nearest at ${fit.coats.toFixed(1)}`}
         sx={{ width: '100%', maxWidth: 760, display: 'block', fontSize: 13 }}
       >
         <line x1={40} x2={W - 8} y1={y(0)} y2={y(0)} stroke={tokens.ink} />
         <text x={W - 8} y={H - 2} textAnchor="end" fill={tokens.inkSoft}>
-          effect coats
+          <Trans>effect coats</Trans>
         </text>
         <text x={2} y={14} fill={tokens.inkSoft}>
-          off the car
+          <Trans>off the car</Trans>
         </text>
         {[1, 2, 3, 4, 6, 8, 10]
           .filter((d) => d < top)
@@ -127,8 +139,10 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
         </text>
       </Box>
       <Typography variant="caption" component="p" color="text.secondary">
-        Fitted path: light crosses the layer twice (Bouguer, Lambert, Beer); the cards lie {fit.fit.toFixed(2)} from it.
-        Estimate, model notes, section 7.
+        <Trans>
+          Fitted path: light crosses the layer twice (Bouguer, Lambert, Beer); the cards lie {fit.fit.toFixed(2)} from
+          it. Estimate, model notes, section 7.
+        </Trans>
       </Typography>
     </Box>
   );

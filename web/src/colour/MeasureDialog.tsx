@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Alert,
   Box,
@@ -90,24 +92,32 @@ export function MeasureDialog({
   };
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="measure-title">
-      <DialogTitle id="measure-title">Read {sample.kind === 'car' ? 'the car' : sample.name}</DialogTitle>
+      <DialogTitle id="measure-title">
+        <Trans>Read {sample.kind === 'car' ? t`the car` : sample.name}</Trans>
+      </DialogTitle>
       <DialogContent onKeyDown={(e) => e.stopPropagation()}>
         <Stack sx={{ gap: 2, pt: 0.5 }}>
           <ToggleButtonGroup
             exclusive
             value={how}
             onChange={(_, v: 'instrument' | 'typed' | null) => v !== null && setHow(v)}
-            aria-label="Where the reading comes from"
+            aria-label={t`Where the reading comes from`}
           >
-            <ToggleButton value="instrument">Simulated instrument</ToggleButton>
-            <ToggleButton value="typed">Type it in</ToggleButton>
+            <ToggleButton value="instrument">
+              <Trans>Simulated instrument</Trans>
+            </ToggleButton>
+            <ToggleButton value="typed">
+              <Trans>Type it in</Trans>
+            </ToggleButton>
           </ToggleButtonGroup>
           {how === 'instrument' && (
             <Typography variant="body2" color="text.secondary">
-              It makes its readings up, to learn with.{' '}
-              {desk.practice
-                ? 'They may pass here: nothing is painted by this job.'
-                : 'They pass only on a practice job.'}
+              <Trans>
+                It makes its readings up, to learn with.{' '}
+                {desk.practice
+                  ? t`They may pass here: nothing is painted by this job.`
+                  : t`They pass only on a practice job.`}
+              </Trans>
             </Typography>
           )}
           {problem !== null && (
@@ -117,14 +127,20 @@ export function MeasureDialog({
           )}
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField
-              label="Spot"
+              label={t`Spot`}
               value={spot}
               onChange={(e) => setSpot(e.target.value)}
               error={faultAt('spot') !== undefined}
-              helperText={faultAt('spot') ?? 'Where on the car'}
+              helperText={faultAt('spot') ?? t`Where on the car`}
               fullWidth
             />
-            <TextField select label="Angles" value={geometry} onChange={(e) => setGeometry(e.target.value)} fullWidth>
+            <TextField
+              select
+              label={t`Angles`}
+              value={geometry}
+              onChange={(e) => setGeometry(e.target.value)}
+              fullWidth
+            >
               {desk.choices.geometries.map((g) => (
                 <MenuItem key={g.key} value={g.key}>
                   {g.name}
@@ -135,20 +151,20 @@ export function MeasureDialog({
           {how === 'instrument' ? (
             <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
               <TextField
-                label="Shots"
+                label={t`Shots`}
                 value={shots}
                 onChange={(e) => setShots(e.target.value)}
                 error={faultAt('shots') !== undefined}
-                helperText={faultAt('shots') ?? 'Averaged; 3 to 6 are usual'}
+                helperText={faultAt('shots') ?? t`Averaged; 3 to 6 are usual`}
                 slotProps={{ htmlInput: { inputMode: 'numeric' } }}
                 fullWidth
               />
               <TextField
                 select
-                label="Let it go"
+                label={t`Let it go`}
                 value={fault}
                 onChange={(e) => setFault(e.target.value)}
-                helperText="To see what a bad reading does"
+                helperText={t`To see what a bad reading does`}
                 fullWidth
               >
                 {desk.choices.faults.map((f) => (
@@ -163,7 +179,7 @@ export function MeasureDialog({
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
                 <TextField
                   select
-                  label="Surface"
+                  label={t`Surface`}
                   value={surface}
                   onChange={(e) => setSurface(e.target.value)}
                   fullWidth
@@ -176,7 +192,7 @@ export function MeasureDialog({
                 </TextField>
                 <TextField
                   select
-                  label="Light / observer"
+                  label={t`Light / observer`}
                   value={viewing}
                   onChange={(e) => setViewing(e.target.value)}
                   fullWidth
@@ -190,7 +206,7 @@ export function MeasureDialog({
               </Stack>
               <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
                 <Typography component="legend" sx={{ mb: 1 }}>
-                  As the instrument shows it
+                  <Trans>As the instrument shows it</Trans>
                 </Typography>
                 {angles.map((a) => (
                   <Stack key={a} direction="row" sx={{ gap: 1, mb: 1, alignItems: 'flex-start' }}>
@@ -205,9 +221,9 @@ export function MeasureDialog({
                           label={c}
                           value={text}
                           error={bad || said !== undefined}
-                          helperText={bad ? 'A number' : said}
+                          helperText={bad ? t`A number` : said}
                           onChange={(e) => setCells({ ...cells, [`${a}.${i}`]: e.target.value })}
-                          slotProps={{ htmlInput: { inputMode: 'decimal', 'aria-label': `${c} at ${a} degrees` } }}
+                          slotProps={{ htmlInput: { inputMode: 'decimal', 'aria-label': t`${c} at ${a} degrees` } }}
                           fullWidth
                         />
                       );
@@ -220,9 +236,11 @@ export function MeasureDialog({
         </Stack>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>
+          <Trans>Cancel</Trans>
+        </Button>
         <Button variant="contained" disabled={doer.busy} onClick={() => void send()}>
-          {how === 'instrument' ? 'Take the shots' : 'Add the reading'}
+          {how === 'instrument' ? t`Take the shots` : t`Add the reading`}
         </Button>
       </DialogActions>
     </Dialog>

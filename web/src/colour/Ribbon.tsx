@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import type { AngleColour } from '../api/types';
@@ -45,8 +47,17 @@ export function Ribbon({
       <Box sx={{ display: 'flex', mb: 0.75 }} aria-hidden="true">
         {shown.map((c, i) => (
           <Typography key={c.angle} variant="body2" sx={{ flexGrow: 1, flexBasis: 0, textAlign: 'center' }}>
-            {shown.length > 1 && i === 0 && <strong>face </strong>}
-            {c.angle}°{shown.length > 1 && i === shown.length - 1 && <strong> flop</strong>}
+            {shown.length > 1 && i === 0 && (
+              <strong>
+                <Trans>face </Trans>
+              </strong>
+            )}
+            {c.angle}°
+            {shown.length > 1 && i === shown.length - 1 && (
+              <strong>
+                <Trans> flop</Trans>
+              </strong>
+            )}
           </Typography>
         ))}
       </Box>
@@ -55,16 +66,18 @@ export function Ribbon({
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, mt: 0.75, flexWrap: 'wrap' }}>
         <Typography variant="body2">
           <strong>
-            {car !== null ? `Above: ${carName.toLowerCase()}` : ''}
+            {car !== null ? t`Above: ${carName.toLowerCase()}` : ''}
             {car !== null && card !== null ? '. ' : ''}
-            {card !== null ? `${car !== null ? 'Below: ' : ''}${cardName}` : ''}
+            {card !== null ? `${car !== null ? t`Below: ` : ''}${cardName}` : ''}
           </strong>
         </Typography>
         <Typography component="figcaption" variant="body2">
           {note}
         </Typography>
       </Box>
-      <Box sx={visuallyHidden}>Colours are data, see the table of readings.</Box>
+      <Box sx={visuallyHidden}>
+        <Trans>Colours are data, see the table of readings.</Trans>
+      </Box>
     </Box>
   );
 }

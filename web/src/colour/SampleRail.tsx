@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box, ButtonBase, Stack, Typography } from '@mui/material';
 import type { ColourSample } from '../api/types';
 import { Words } from '../kit/Words';
@@ -20,7 +21,7 @@ export function SampleRail({
     <Stack
       direction="row"
       role="listbox"
-      aria-label="Cards and variants"
+      aria-label={t`Cards and variants`}
       sx={{ gap: 1, overflowX: 'auto', p: 1.25, backgroundColor: (t) => t.tokens.ground }}
     >
       {samples.map((s) => (
@@ -68,9 +69,9 @@ export function SampleRail({
             sx={{ display: 'block', lineHeight: 1.3, minHeight: '2.6em' }}
           >
             {s.struck ? (
-              'put aside'
+              t`put aside`
             ) : s.reading === null ? (
-              'not read yet'
+              t`not read yet`
             ) : s.verdict !== null ? (
               <>
                 {s.verdict.words}
@@ -81,11 +82,11 @@ export function SampleRail({
                 )}
               </>
             ) : s.place !== null ? (
-              `variant, place ${s.place}`
+              t`variant, place ${s.place}`
             ) : (
-              'variant'
+              t`variant`
             )}
-            {s.simulated && !s.struck && ', simulated'}
+            {s.simulated && !s.struck && t`, simulated`}
           </Typography>
         </ButtonBase>
       ))}

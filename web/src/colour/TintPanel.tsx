@@ -1,3 +1,7 @@
+import { useUnits } from '../kit/preferences';
+import { phraseText } from '../kit/units';
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Alert, Box, Button, Stack, TextField, Typography } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -50,29 +54,29 @@ export function TintPanel({
         }
       });
   return (
-    <Box component="section" aria-label="Tint advice">
+    <Box component="section" aria-label={t`Tint advice`}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Tint advice
+        <Trans>Tint advice</Trans>
       </Typography>
       {card.formula !== null && (
         <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>
-          In the cup{card.formula.number === null ? '' : `, formula ${card.formula.number}`}:{' '}
+          <Trans>In the cup{card.formula.number === null ? '' : t`, formula ${card.formula.number}`}: </Trans>
           {card.formula.toners.map((t) => `${t.name.toLowerCase()} ${t.grams.toFixed(1)} g`).join(', ')}.
         </Typography>
       )}
       <Stack direction="row" sx={{ gap: 1.5, alignItems: 'flex-start', mb: 2, flexWrap: 'wrap' }}>
         <TextField
-          label="Toners in the cup now, g"
+          label={t`Toners in the cup now, g`}
           value={typed ?? String(grams)}
           error={unreadable}
-          helperText={unreadable ? 'Type grams, like 180.' : undefined}
+          helperText={unreadable ? t`Type grams, like 180.` : undefined}
           onChange={(e) => setTyped(e.target.value)}
           onKeyDown={(e) => e.stopPropagation()}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
           sx={{ width: 200 }}
         />
         <Button variant="contained" disabled={unreadable || ask.isPending} onClick={() => ask.mutate()}>
-          {ask.isPending ? 'Searching' : 'How to tint it'}
+          {ask.isPending ? t`Searching` : t`How to tint it`}
         </Button>
       </Stack>
       {ask.isError && (
@@ -117,10 +121,11 @@ function CorrectionCard({
   busy: boolean;
   onAdopt: () => void;
 }) {
+  const units = useUnits();
   return (
     <Stack
       component="article"
-      aria-label={`Correction ${place + 1}`}
+      aria-label={t`Correction ${place + 1}`}
       sx={{
         border: (t) => `1px solid ${t.tokens.line}`,
         borderRadius: 1.5,
@@ -129,7 +134,7 @@ function CorrectionCard({
         gap: 1,
       }}
     >
-      <Typography variant="h3">{c.isRemix ? 'Weigh it again' : place === 0 ? 'First choice' : 'Or'}</Typography>
+      <Typography variant="h3">{c.isRemix ? t`Weigh it again` : place === 0 ? t`First choice` : t`Or`}</Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {c.pours
           .filter((p) => Math.abs(p.grams) >= 0.05)
@@ -151,10 +156,10 @@ function CorrectionCard({
         <Box sx={{ p: 0.75, backgroundColor: (t) => t.tokens.plate }}>
           <Strip
             colours={car.reading.angles.filter((a) => c.predicted.some((p) => p.angle === a.angle))}
-            label="The car"
+            label={t`The car`}
             height={20}
           />
-          <Strip colours={c.predicted} label="Predicted" height={20} />
+          <Strip colours={c.predicted} label={t`Predicted`} height={20} />
         </Box>
       )}
       <Typography>
@@ -162,17 +167,19 @@ function CorrectionCard({
           {c.before.toFixed(1)} → {c.after.toFixed(1)}
         </strong>{' '}
         <Typography component="span" variant="body2" color="text.secondary">
-          off over all angles, predicted
+          <Trans>off over all angles, predicted</Trans>
         </Typography>
       </Typography>
       <Typography variant="body2" sx={{ flexGrow: 1 }}>
-        {c.does.join('; ')}.
+        {c.does.map((d) => phraseText(d, units)).join('; ')}.
       </Typography>
       <Typography variant="body2" color="text.secondary">
-        {c.isRemix ? 'Another cup' : 'Cup then'}: {c.totalGrams.toFixed(1)} g of toners
+        <Trans>
+          {c.isRemix ? t`Another cup` : t`Cup then`}: {c.totalGrams.toFixed(1)} g of toners
+        </Trans>
       </Typography>
       <Button variant={place === 0 ? 'contained' : 'outlined'} disabled={busy} onClick={onAdopt}>
-        Take it, shoot a card
+        <Trans>Take it, shoot a card</Trans>
       </Button>
     </Stack>
   );

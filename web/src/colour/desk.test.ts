@@ -38,7 +38,7 @@ const off = (overall: number): ColourSample['comparison'] => ({
   overall,
   worst: { angle: 45, dL: 0, dC: 0, dH: 0, da: 0, db: 0, dE: overall },
   flop: null,
-  sentence: '',
+  sentence: { text: '', values: {}, plain: '' },
   inLampLight: null,
 });
 

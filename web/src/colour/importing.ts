@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { api, ApiProblem, unwrap } from '../api/client';
 import type { ReadingImport } from '../api/types';
 import { completeLines } from './numbers';
@@ -38,7 +39,7 @@ export async function takeIn(
       parseAs: 'stream',
     });
     if (!response.ok || data == null) {
-      return 'Nothing was taken. Try again.';
+      return t`Nothing was taken. Try again.`;
     }
     const reader = (data as ReadableStream<Uint8Array>).getReader();
     const decoder = new TextDecoder();
@@ -55,6 +56,6 @@ export async function takeIn(
     }
     return null;
   } catch (error) {
-    return error instanceof ApiProblem ? error.message : 'Nothing was taken. Try again.';
+    return error instanceof ApiProblem ? error.message : t`Nothing was taken. Try again.`;
   }
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useTheme } from '@mui/material';
 import type { Cup } from '../api/types';
 
@@ -17,7 +18,7 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
   const left = (mm: number) => `${cx - widthAt(mm) / 2} ${y(mm)}`;
   const right = (mm: number) => `${cx + widthAt(mm) / 2} ${y(mm)}`;
   const band = (from: number, to: number) => `M${left(from)} L${left(to)} L${right(to)} L${right(from)} Z`;
-  const pours = cup.pours.map((p) => `${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`);
+  const pours = cup.pours.map((p) => t`${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`);
   let below = 0;
   let lastLabel = Infinity;
   return (

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   MenuItem,
@@ -29,27 +31,28 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
     <Box sx={{ display: 'flex', flexGrow: 1, minHeight: 0, flexDirection: { xs: 'column', lg: 'row' } }}>
       <Box sx={{ flexGrow: 1, minWidth: 0, overflowY: { lg: 'auto' }, p: { xs: 2, md: 2.5 } }}>
         {plan.cups.length === 0 ? (
-          <Empty title="Nothing to mix yet">
-            Place a repair in station 1, Car; the cups follow from the areas of the coats.
+          <Empty title={t`Nothing to mix yet`}>
+            <Trans>Place a repair in station 1, Car; the cups follow from the areas of the coats.</Trans>
           </Empty>
         ) : (
           <>
             <Stack direction="row" sx={{ gap: 2, mb: 2, flexWrap: 'wrap', alignItems: 'center' }}>
               <Box sx={{ flexGrow: 1 }}>
                 <Typography variant="h2" component="h2">
-                  What to mix, in spraying order
+                  <Trans>What to mix, in spraying order</Trans>
                 </Typography>
                 <Typography color="text.secondary">
-                  Reducer:{' '}
-                  <Why reasons={[plan.reducer.reason]} label="Reducer">
+                  <Trans>Reducer: </Trans>
+                  <Why reasons={[plan.reducer.reason]} label={t`Reducer`}>
                     <strong>{plan.reducer.words}</strong>
                   </Why>
-                  {plan.reducer.key !== plan.reducer.advised && `, by your hand; advised: ${plan.reducer.advisedWords}`}
+                  {plan.reducer.key !== plan.reducer.advised &&
+                    t`, by your hand; advised: ${plan.reducer.advisedWords}`}
                 </Typography>
               </Box>
               <ReducerField handle={handle} />
               <QuantityField
-                label="Left in gun and filter"
+                label={t`Left in gun and filter`}
                 value={plan.remainder.value}
                 unit="ml"
                 width={176}
@@ -89,19 +92,21 @@ function ReducerField({ handle }: { handle: BenchHandle }) {
   return (
     <TextField
       select
-      label="Reducer in the mix"
+      label={t`Reducer in the mix`}
       value={shelf.data === undefined ? '' : chosen}
       error={handle.fault('plan.reducer') !== undefined}
       helperText={handle.fault('plan.reducer')}
       onChange={(event) => {
         const key = event.target.value === '' ? null : event.target.value;
-        const words = offered.find((c) => c.key === key)?.name ?? 'as advised';
+        const words = offered.find((c) => c.key === key)?.name ?? t`as advised`;
         handle.change(setReducer(document, key, words));
       }}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       sx={{ width: 230 }}
     >
-      <MenuItem value="">as advised: {plan.reducer.advisedWords}</MenuItem>
+      <MenuItem value="">
+        <Trans>as advised: {plan.reducer.advisedWords}</Trans>
+      </MenuItem>
       {offered.map((c) => (
         <MenuItem key={c.key} value={c.key}>
           {c.name}
@@ -129,11 +134,13 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
           {cup.name}
         </Typography>
         <Box sx={{ fontSize: '1.35rem' }}>
-          <WhyFigure figure={cup.total} label={`${cup.name} to mix`} strong />
+          <WhyFigure figure={cup.total} label={t`${cup.name} to mix`} strong />
         </Box>
         {cup.count > 1 && (
           <Typography>
-            in {cup.count} cups of {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}
+            <Trans>
+              in {cup.count} cups of {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}
+            </Trans>
           </Typography>
         )}
         <Typography variant="body2" color="text.secondary" sx={{ flexGrow: 1 }}>
@@ -143,15 +150,21 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
       <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2, alignItems: { sm: 'flex-end' } }}>
         <CupDrawing cup={cup} />
         <Box sx={{ flexGrow: 1, minWidth: 0 }}>
-          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={`Pours for ${cup.name}`}>
-            <Table size="small" aria-label={`Pour into each ${cup.name} cup`}>
+          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={t`Pours for ${cup.name}`}>
+            <Table size="small" aria-label={t`Pour into each ${cup.name} cup`}>
               <TableHead>
                 <TableRow>
-                  <TableCell>Pour</TableCell>
-                  <TableCell align="right">Parts</TableCell>
-                  <TableCell align="right">Volume</TableCell>
+                  <TableCell>
+                    <Trans>Pour</Trans>
+                  </TableCell>
+                  <TableCell align="right">
+                    <Trans>Parts</Trans>
+                  </TableCell>
+                  <TableCell align="right">
+                    <Trans>Volume</Trans>
+                  </TableCell>
                   <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-                    Scale shows
+                    <Trans>Scale shows</Trans>
                   </TableCell>
                 </TableRow>
               </TableHead>
@@ -173,7 +186,7 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
             {cup.coats.map((c, i) => (
               <span key={c.coat}>
                 {i > 0 && ', '}
-                {c.name} <WhyFigure figure={c.volume} label={`Paint for ${c.name}`} />
+                {c.name} <WhyFigure figure={c.volume} label={t`Paint for ${c.name}`} />
               </span>
             ))}
           </Typography>
@@ -210,10 +223,10 @@ function RatioField({
   };
   return (
     <TextField
-      label={`Ratio of ${cup.name.toLowerCase()}`}
+      label={t`Ratio of ${cup.name.toLowerCase()}`}
       value={typed ?? shown}
       error={error !== undefined}
-      helperText={error ?? (shown === cup.standardRatio ? 'as the data sheet' : `data sheet: ${cup.standardRatio}`)}
+      helperText={error ?? (shown === cup.standardRatio ? t`as the data sheet` : t`data sheet: ${cup.standardRatio}`)}
       onChange={(event) => setTyped(event.target.value)}
       onBlur={commit}
       onKeyDown={(event) => {

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import EditIcon from '@mui/icons-material/EditOutlined';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import PrintIcon from '@mui/icons-material/PrintOutlined';
@@ -30,7 +32,7 @@ export function BenchPage() {
   }
   switch (loaded.state) {
     case 'loading':
-      return <Loading what="the job" />;
+      return <Loading what={t`the job`} />;
     case 'failed':
       return <Failed error={loaded.error} retry={loaded.retry} />;
     case 'ready':
@@ -80,7 +82,7 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
         height: { lg: '100%' },
       }}
     >
-      <title>{`${STATIONS.find((s) => s.id === station)?.name ?? ''}, ${car.label} ${car.plate ?? ''}, Kalopsis`}</title>
+      <title>{t`${STATIONS.find((s) => s.id === station)?.name ?? ''}, ${car.label} ${car.plate ?? ''}, Kalopsis`}</title>
       <Spine jobId={id} states={handle.plan.stations} />
       <Box sx={{ flexGrow: 1, minWidth: 0, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
         <Stack
@@ -105,7 +107,7 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
           <Button
             onClick={() => setDetails(true)}
             startIcon={<EditIcon />}
-            aria-label={`${colour.name}: change car, colour and paint`}
+            aria-label={t`${colour.name}: change car, colour and paint`}
             sx={{ color: 'text.secondary', fontWeight: 400, whiteSpace: 'nowrap' }}
           >
             {colour.name}
@@ -113,10 +115,10 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
           {details && <JobDetails handle={handle} onClose={() => setDetails(false)} />}
           <Box sx={{ flexGrow: 1 }} />
           <SavedSign save={handle.save} />
-          <Tooltip title="Undo (Ctrl Z)">
+          <Tooltip title={t`Undo (Ctrl Z)`}>
             <span>
               <IconButton
-                aria-label="Undo"
+                aria-label={t`Undo`}
                 disabled={!handle.bench.canUndo && handle.save.kind !== 'refused'}
                 onClick={undo}
               >
@@ -124,20 +126,20 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
               </IconButton>
             </span>
           </Tooltip>
-          <Tooltip title="Redo (Ctrl Shift Z)">
+          <Tooltip title={t`Redo (Ctrl Shift Z)`}>
             <span>
-              <IconButton aria-label="Redo" disabled={!handle.bench.canRedo} onClick={redo}>
+              <IconButton aria-label={t`Redo`} disabled={!handle.bench.canRedo} onClick={redo}>
                 <RedoIcon />
               </IconButton>
             </span>
           </Tooltip>
-          <Tooltip title="Download this job as a file">
-            <IconButton aria-label="Download this job" component="a" href={`/api/jobs/${id}/file`} download>
+          <Tooltip title={t`Download this job as a file`}>
+            <IconButton aria-label={t`Download this job`} component="a" href={`/api/jobs/${id}/file`} download>
               <DownloadIcon />
             </IconButton>
           </Tooltip>
           <Button startIcon={<PrintIcon />} variant="outlined" onClick={() => void navigate(`/jobs/${id}/sheet`)}>
-            Booth sheet
+            <Trans>Booth sheet</Trans>
           </Button>
         </Stack>
         <SaveTrouble handle={handle} />
@@ -152,7 +154,7 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
             body.isError ? (
               <Failed error={body.error} retry={() => void body.refetch()} />
             ) : (
-              <Loading what="the body shape" />
+              <Loading what={t`the body shape`} />
             )
           ) : station === 'car' ? (
             <CarStation handle={handle} body={body.data} />
@@ -169,9 +171,9 @@ function SavedSign({ save }: { save: SaveState }) {
   const words: Record<SaveState['kind'], string> = {
     saved: 'saved',
     saving: 'saving',
-    offline: 'not saved yet',
-    refused: 'not saved',
-    stale: 'not saved',
+    offline: t`not saved yet`,
+    refused: t`not saved`,
+    stale: t`not saved`,
   };
   return (
     <Typography
@@ -209,7 +211,9 @@ function SaveTrouble({ handle }: { handle: BenchHandle }) {
       <SeverityMark severity={save.kind === 'offline' ? 'look-out' : 'stop'} size={20} />
       {save.kind === 'offline' && (
         <Typography>
-          No answer from the shop computer. Your change is kept on this device and sent as soon as it answers.
+          <Trans>
+            No answer from the shop computer. Your change is kept on this device and sent as soon as it answers.
+          </Trans>
         </Typography>
       )}
       {save.kind === 'refused' && (
@@ -218,18 +222,20 @@ function SaveTrouble({ handle }: { handle: BenchHandle }) {
             {save.faults[0] === undefined ? save.words : faultText(save.faults[0], units)}
           </Typography>
           <Button variant="outlined" onClick={handle.takeBack}>
-            Take it back
+            <Trans>Take it back</Trans>
           </Button>
         </>
       )}
       {save.kind === 'stale' && (
         <>
-          <Typography sx={{ flexGrow: 1 }}>{save.words} Yours is not lost.</Typography>
+          <Typography sx={{ flexGrow: 1 }}>
+            <Trans>{save.words} Yours is not lost.</Trans>
+          </Typography>
           <Button variant="outlined" onClick={handle.takeTheirs}>
-            Show the newer one
+            <Trans>Show the newer one</Trans>
           </Button>
           <Button variant="contained" onClick={handle.keepMine}>
-            Put mine on top
+            <Trans>Put mine on top</Trans>
           </Button>
         </>
       )}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { InputAdornment, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useUnits } from './preferences';
@@ -30,7 +31,7 @@ export function QuantityField({ label, value, unit, error, onCommit, width = 150
     }
     setTyped(null);
   };
-  const message = unreadable ? `Type a number, like ${formatQuantity({ value: 50, unit }, system)}.` : error;
+  const message = unreadable ? t`Type a number, like ${formatQuantity({ value: 50, unit }, system)}.` : error;
   return (
     <TextField
       label={label}

@@ -1,7 +1,8 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import type { Severity } from '../api/types';
 
-const WORDS: Record<Severity, string> = { note: 'Note', 'look-out': 'Look out', stop: 'Stop' };
+const WORDS: Record<Severity, string> = { note: t`Note`, 'look-out': t`Look out`, stop: t`Stop` };
 
 /** A shape and a word for each grade, so that colour is never the only sign. */
 export function SeverityMark({ severity, size = 18 }: { severity: Severity; size?: number }) {

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, ButtonBase, Divider, Popover, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useId, useState, type ReactNode } from 'react';
@@ -7,13 +9,13 @@ import { useUnits } from './preferences';
 import { formatQuantity, phraseText } from './units';
 
 const SOURCES: Record<Reason['source'], string> = {
-  'data-sheet': 'Data sheet',
-  published: 'Published',
-  practice: 'Common practice',
-  'shop-calibration': 'This shop’s calibration',
-  estimate: 'Estimate',
-  geometry: 'Measured on the body shape',
-  'your-choice': 'Your choice',
+  'data-sheet': t`Data sheet`,
+  published: t`Published`,
+  practice: t`Common practice`,
+  'shop-calibration': t`This shop’s calibration`,
+  estimate: t`Estimate`,
+  geometry: t`Measured on the body shape`,
+  'your-choice': t`Your choice`,
 };
 
 /** A figure that can be asked "why?": press it and the chain of inputs, rule and source opens. */
@@ -76,7 +78,7 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
       >
         {children}
         <Box component="span" sx={visuallyHidden}>
-          , {label}: why?
+          <Trans>, {label}: why?</Trans>
         </Box>
       </ButtonBase>
       <Popover
@@ -87,7 +89,7 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
         slotProps={{ paper: { sx: { p: 2.5, maxWidth: 400 }, role: 'dialog', 'aria-labelledby': id } }}
       >
         <Typography id={id} variant="h3" sx={{ mb: 1 }}>
-          {label}: why?
+          <Trans>{label}: why?</Trans>
         </Typography>
         {reasons.map((reason, i) => (
           <Box key={i}>

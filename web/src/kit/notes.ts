@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Reason } from '../api/types';
 
 /** Why a figure that comes without reasons of its own is what it is: one place, asked for by name. */
@@ -8,110 +9,110 @@ interface Note {
   citation: string;
 }
 
-const SEEN = 'Model notes, sections 9 and 11.';
+const SEEN = t`Model notes, sections 9 and 11.`;
 
 export const NOTES = {
   seen: {
-    title: 'How much is seen',
+    title: t`How much is seen`,
     says:
-      'The plan is sprayed in the model, and what it leaves is put before the eye: 1 is just noticed by half of those ' +
-      'who look. Below a half nobody finds it, above 2 everybody does.',
+      t`The plan is sprayed in the model, and what it leaves is put before the eye: 1 is just noticed by half of those ` +
+      t`who look. Below a half nobody finds it, above 2 everybody does.`,
     source: 'published',
-    citation: `Contrast sensitivity after Barten (1999); ${SEEN}`,
+    citation: t`Contrast sensitivity after Barten (1999); ${SEEN}`,
   },
   colour: {
-    title: 'Colour',
-    says: 'What is seen of the difference between card and car where the blend fades it out, each coat laid well.',
+    title: t`Colour`,
+    says: t`What is seen of the difference between card and car where the blend fades it out, each coat laid well.`,
     source: 'published',
     citation: SEEN,
   },
   fringe: {
-    title: 'Fringe',
-    says: 'What is seen of flakes that land on a dry surface at the edge of a coat and stand up: a ring.',
+    title: t`Fringe`,
+    says: t`What is seen of flakes that land on a dry surface at the edge of a coat and stand up: a ring.`,
     source: 'estimate',
-    citation: 'Model notes, sections 8 and 9.',
+    citation: t`Model notes, sections 8 and 9.`,
   },
   hiding: {
-    title: 'Hiding',
-    says: 'What is seen of the primer through the film that lies over it.',
+    title: t`Hiding`,
+    says: t`What is seen of the primer through the film that lies over it.`,
     source: 'published',
-    citation: 'Film over a ground after Kubelka (1948); model notes, section 10.',
+    citation: t`Film over a ground after Kubelka (1948); model notes, section 10.`,
   },
   mottle: {
-    title: 'Mottle',
-    says: 'What is seen of flakes that swim together where the last coats lie too wet.',
+    title: t`Mottle`,
+    says: t`What is seen of flakes that swim together where the last coats lie too wet.`,
     source: 'estimate',
-    citation: 'Model notes, section 8.',
+    citation: t`Model notes, section 8.`,
   },
   stripes: {
-    title: 'Stripes',
-    says: 'What is seen of one stroke beside the next: the more they overlap, the less.',
+    title: t`Stripes`,
+    says: t`What is seen of one stroke beside the next: the more they overlap, the less.`,
     source: 'estimate',
-    citation: 'Model notes, section 8.',
+    citation: t`Model notes, section 8.`,
   },
   hides: {
-    title: 'Coats that hide',
-    says: 'Full coats of this mixture until nothing of the primer below is noticed any more.',
+    title: t`Coats that hide`,
+    says: t`Full coats of this mixture until nothing of the primer below is noticed any more.`,
     source: 'published',
-    citation: 'Film over a ground after Kubelka (1948); model notes, section 10.',
+    citation: t`Film over a ground after Kubelka (1948); model notes, section 10.`,
   },
   difference: {
-    title: 'Difference',
+    title: t`Difference`,
     says:
-      'How far card and car are apart at this angle, in steps of about what can just be told apart side by side. ' +
-      'It is the difference CIEDE2000.',
+      t`How far card and car are apart at this angle, in steps of about what can just be told apart side by side. ` +
+      t`It is the difference CIEDE2000.`,
     source: 'published',
     citation: 'ISO/CIE 11664-6:2022.',
   },
   flop: {
-    title: 'From face to flop',
-    says: 'How much more the card falls off from face to flop than the car, as a flop index: nought is alike.',
+    title: t`From face to flop`,
+    says: t`How much more the card falls off from face to flop than the car, as a flop index: nought is alike.`,
     source: 'published',
-    citation: 'Index of lightness flop from 15, 45 and 110 degrees, ASTM E2194; model notes, section 6.',
+    citation: t`Index of lightness flop from 15, 45 and 110 degrees, ASTM E2194; model notes, section 6.`,
   },
   lamp: {
-    title: 'In warm lamp light',
-    says: 'The same difference once more in the light of a filament lamp, where pairs can part that match by day.',
+    title: t`In warm lamp light`,
+    says: t`The same difference once more in the light of a filament lamp, where pairs can part that match by day.`,
     source: 'published',
-    citation: 'CIE standard illuminant A, ISO/CIE 11664-2.',
+    citation: t`CIE standard illuminant A, ISO/CIE 11664-2.`,
   },
   panels: {
-    title: 'Panels',
-    says: 'Panels that get colour or clear. Each one more is masked, sprayed and polished.',
+    title: t`Panels`,
+    says: t`Panels that get colour or clear. Each one more is masked, sprayed and polished.`,
     source: 'geometry',
-    citation: 'Measured on the body shape.',
+    citation: t`Measured on the body shape.`,
   },
   paint: {
-    title: 'Paint',
-    says: 'What all cups of this way hold together, with what stays in gun and filter.',
+    title: t`Paint`,
+    says: t`What all cups of this way hold together, with what stays in gun and filter.`,
     source: 'practice',
-    citation: 'Wet film of each coat over the area it covers; model notes, section 4.',
+    citation: t`Wet film of each coat over the area it covers; model notes, section 4.`,
   },
   minutes: {
-    title: 'In the booth',
-    says: 'Spraying and waiting from the first bed to the last colour coat, at the booth’s temperature and humidity.',
+    title: t`In the booth`,
+    says: t`Spraying and waiting from the first bed to the last colour coat, at the booth’s temperature and humidity.`,
     source: 'estimate',
-    citation: 'Model notes, section 8.',
+    citation: t`Model notes, section 8.`,
   },
   wait: {
-    title: 'Wait',
+    title: t`Wait`,
     says:
-      'What is volatile in the film over the rate at which this air takes it, until it looks as it has to before the ' +
-      'next coat. The look of the film decides, not the clock.',
+      t`What is volatile in the film over the rate at which this air takes it, until it looks as it has to before the ` +
+      t`next coat. The look of the film decides, not the clock.`,
     source: 'estimate',
-    citation: 'Model notes, sections 5 and 8; the paint’s own data sheet comes first.',
+    citation: t`Model notes, sections 5 and 8; the paint’s own data sheet comes first.`,
   },
   film: {
-    title: 'Film',
-    says: 'Dry film of each coat one above the other, with the reach and the strength it has at that place.',
+    title: t`Film`,
+    says: t`Dry film of each coat one above the other, with the reach and the strength it has at that place.`,
     source: 'estimate',
-    citation: 'Model notes, sections 7 and 8.',
+    citation: t`Model notes, sections 7 and 8.`,
   },
   bar: {
-    title: 'Gun',
-    says: 'How the school holds the gun for this coat: pressure, distance, overlap. Less air leaves it wetter and coarser, more air drier and finer.',
+    title: t`Gun`,
+    says: t`How the school holds the gun for this coat: pressure, distance, overlap. Less air leaves it wetter and coarser, more air drier and finer.`,
     source: 'practice',
-    citation: 'Common practice; the paint’s own data sheet comes first.',
+    citation: t`Common practice; the paint’s own data sheet comes first.`,
   },
 } as const satisfies Record<string, Note>;
 

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import type { FieldFault, Phrase, Quantity, UnitSystem } from '../api/types';
 
 /**
@@ -197,10 +198,23 @@ export function parseQuantity(text: string, base: string, system: UnitSystem): n
 export const faultText = (fault: FieldFault, system: UnitSystem): string =>
   fault.phrase === undefined ? fault.detail : phraseText(fault.phrase, system);
 
-/** A phrase of the core with its quantities in the reader's units. */
+/** A phrase of the core in the language of the page, its quantities in the reader's units. A string is a name. */
 export function phraseText(phrase: Phrase, system: UnitSystem): string {
-  return phrase.text.replaceAll(/\{(\w+)\}/g, (whole, name: string) => {
-    const value = phrase.values[name];
-    return value === undefined ? whole : typeof value === 'object' ? formatQuantity(value, system) : String(value);
-  });
+  const values = Object.entries(phrase.values).map(([name, value]) => [name, valueText(value, system)]);
+  return tell(phrase.text, Object.fromEntries(values) as Record<string, string | number>);
+}
+
+function valueText(value: Phrase['values'][string], system: UnitSystem): string | number {
+  if (Array.isArray(value)) {
+    return listed(value.map((item) => (typeof item === 'string' ? item : phraseText(item, system))));
+  }
+  if (typeof value !== 'object') {
+    return value;
+  }
+  return 'text' in value ? phraseText(value, system) : formatQuantity(value, system);
+}
+
+/** "a, b and c". */
+export function listed(items: string[]): string {
+  return new Intl.ListFormat('en-GB', { type: 'conjunction' }).format(items);
 }

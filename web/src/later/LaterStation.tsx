@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { Meaning } from '../bench/Meaning';
 import type { StationId } from '../kit/stations';
@@ -6,21 +7,18 @@ import { Empty } from '../kit/States';
 
 const WORDS: Record<Exclude<StationId, 'car' | 'colour' | 'blend' | 'cups'>, { title: string; words: string }> = {
   booth: {
-    title: 'Locked until a card has passed',
-    words:
-      'The run will be led here step by step: coat, reach, pressure, cup, and the countdown to dull. Until then take the booth sheet with you.',
+    title: t`Locked until a card has passed`,
+    words: t`The run will be led here step by step: coat, reach, pressure, cup, and the countdown to dull. Until then take the booth sheet with you.`,
   },
   'look-back': {
-    title: 'After the job',
-    words:
-      'What was seen in daylight, what likely caused it and what the next plan for this colour will do differently will be kept here.',
+    title: t`After the job`,
+    words: t`What was seen in daylight, what likely caused it and what the next plan for this colour will do differently will be kept here.`,
   },
 };
 
 const OPEN = {
-  title: 'The booth is open',
-  words:
-    'A card sprayed the way this plan sprays has passed, or the lead decided. The run itself is not led here yet: take the booth sheet with you.',
+  title: t`The booth is open`,
+  words: t`A card sprayed the way this plan sprays has passed, or the lead decided. The run itself is not led here yet: take the booth sheet with you.`,
 };
 
 /** A station that is not built yet says what it will hold, and nothing more. */

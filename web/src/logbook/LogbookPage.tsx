@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button, Link, Stack, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link as RouterLink } from 'react-router';
@@ -15,21 +17,29 @@ export function LogbookPage() {
     onSuccess: () => client.invalidateQueries({ queryKey: keys.jobs }),
   });
   if (jobs.isPending) {
-    return <Loading what="the logbook" />;
+    return <Loading what={t`the logbook`} />;
   }
   if (jobs.isError) {
     return <Failed error={jobs.error} retry={() => void jobs.refetch()} />;
   }
   return (
     <Stack sx={{ p: 3, gap: 2, maxWidth: 860 }}>
-      <title>Logbook, Kalopsis</title>
-      <Typography variant="h1">Logbook</Typography>
+      <title>
+        <Trans>Logbook, Kalopsis</Trans>
+      </title>
+      <Typography variant="h1">
+        <Trans>Logbook</Trans>
+      </Typography>
       <Typography color="text.secondary">
-        Jobs that were put away, with every version kept. What each colour taught will be gathered here once jobs are
-        looked back on.
+        <Trans>
+          Jobs that were put away, with every version kept. What each colour taught will be gathered here once jobs are
+          looked back on.
+        </Trans>
       </Typography>
       {jobs.data.length === 0 ? (
-        <Empty title="Nothing put away yet">When a car has left, a lead puts its job away from Today.</Empty>
+        <Empty title={t`Nothing put away yet`}>
+          <Trans>When a car has left, a lead puts its job away from Today.</Trans>
+        </Empty>
       ) : (
         jobs.data.map((job) => (
           <Stack
@@ -43,7 +53,7 @@ export function LogbookPage() {
             <Typography color="text.secondary">{job.colour}</Typography>
             {me.role === 'lead' && (
               <Button variant="outlined" onClick={() => restore.mutate(job.id)}>
-                Bring back
+                <Trans>Bring back</Trans>
               </Button>
             )}
           </Stack>

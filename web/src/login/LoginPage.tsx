@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Alert, Box, Button, Stack, TextField, Typography } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
@@ -8,8 +10,8 @@ import { api, ApiProblem, unwrap } from '../api/client';
 import { keys } from '../api/queries';
 
 const form = z.object({
-  email: z.string().min(1, 'Type your e-mail address.'),
-  password: z.string().min(1, 'Type your password.'),
+  email: z.string().min(1, t`Type your e-mail address.`),
+  password: z.string().min(1, t`Type your password.`),
 });
 type SignIn = z.infer<typeof form>;
 
@@ -29,7 +31,7 @@ export function LoginPage() {
       if (fault?.field === 'email' || fault?.field === 'password') {
         setError(fault.field, { message: fault.detail });
       } else {
-        setProblem(error instanceof Error ? error.message : 'Signing in did not work.');
+        setProblem(error instanceof Error ? error.message : t`Signing in did not work.`);
       }
     }
   };
@@ -55,10 +57,14 @@ export function LoginPage() {
         spacing={2.5}
         sx={{ p: { xs: 3, sm: 8 }, justifyContent: 'center', maxWidth: 560 }}
       >
-        <title>Sign in, Kalopsis</title>
-        <Typography variant="h1">Kalopsis</Typography>
+        <title>
+          <Trans>Sign in, Kalopsis</Trans>
+        </title>
+        <Typography variant="h1">
+          <Trans>Kalopsis</Trans>
+        </Typography>
         <Typography color="text.secondary">
-          Plan the repair nobody will see: where the colour must reach, what to mix, and why.
+          <Trans>Plan the repair nobody will see: where the colour must reach, what to mix, and why.</Trans>
         </Typography>
         {problem !== null && (
           <Alert severity="error" variant="outlined">
@@ -66,7 +72,7 @@ export function LoginPage() {
           </Alert>
         )}
         <TextField
-          label="E-mail"
+          label={t`E-mail`}
           type="email"
           autoComplete="username"
           autoFocus
@@ -75,7 +81,7 @@ export function LoginPage() {
           {...register('email')}
         />
         <TextField
-          label="Password"
+          label={t`Password`}
           type="password"
           autoComplete="current-password"
           error={formState.errors.password !== undefined}
@@ -83,11 +89,13 @@ export function LoginPage() {
           {...register('password')}
         />
         <Button type="submit" variant="contained" size="large" loading={formState.isSubmitting}>
-          Sign in
+          <Trans>Sign in</Trans>
         </Button>
         <Typography variant="caption" color="text.secondary">
-          A planning aid. Data sheets, safety data sheets and local rules win; refinish work is for trained people.
-          Forgotten the password? Ask your lead.
+          <Trans>
+            A planning aid. Data sheets, safety data sheets and local rules win; refinish work is for trained people.
+            Forgotten the password? Ask your lead.
+          </Trans>
         </Typography>
       </Stack>
     </Box>

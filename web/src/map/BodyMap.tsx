@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import AddIcon from '@mui/icons-material/Add';
 import FitScreenIcon from '@mui/icons-material/FitScreen';
 import RemoveIcon from '@mui/icons-material/Remove';
@@ -341,10 +342,12 @@ export function BodyMap({
       >
         {controls}
         <Box sx={{ flexGrow: 1 }} />
-        <MapButton label="Zoom in" onClick={() => setView(zoomed(view, 0.7, middle))} icon={<AddIcon />} />
-        <MapButton label="Zoom out" onClick={() => setView(zoomed(view, 1.4, middle))} icon={<RemoveIcon />} />
-        {focus.length > 0 && <MapButton label="Fit the repair" onClick={() => show(false)} icon={<FitScreenIcon />} />}
-        <MapButton label="Whole car" onClick={() => show(true)} icon={<ZoomOutMapIcon />} />
+        <MapButton label={t`Zoom in`} onClick={() => setView(zoomed(view, 0.7, middle))} icon={<AddIcon />} />
+        <MapButton label={t`Zoom out`} onClick={() => setView(zoomed(view, 1.4, middle))} icon={<RemoveIcon />} />
+        {focus.length > 0 && (
+          <MapButton label={t`Fit the repair`} onClick={() => show(false)} icon={<FitScreenIcon />} />
+        )}
+        <MapButton label={t`Whole car`} onClick={() => show(true)} icon={<ZoomOutMapIcon />} />
       </Stack>
     </Box>
   );

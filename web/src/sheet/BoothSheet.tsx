@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   Button,
@@ -63,7 +65,7 @@ export function BoothSheet() {
     return body.isError ? (
       <Failed error={body.error} retry={() => void body.refetch()} />
     ) : (
-      <Loading what="the booth sheet" />
+      <Loading what={t`the booth sheet`} />
     );
   }
   return <Sheet bench={bench} body={body.data} />;
@@ -81,7 +83,7 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
   const theme = useMemo(() => kalopsisTheme('light'), []);
   useEffect(() => {
     const before = document.title;
-    document.title = `Booth sheet, ${bench.document.car.label} ${bench.document.car.plate ?? ''}`;
+    document.title = t`Booth sheet, ${bench.document.car.label} ${bench.document.car.plate ?? ''}`;
     return () => {
       document.title = before;
     };
@@ -107,13 +109,15 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
         }}
       >
         <Button component={Link} to={`/jobs/${bench.id}/blend`} variant="outlined">
-          Back to the job
+          <Trans>Back to the job</Trans>
         </Button>
-        <Typography sx={{ flexGrow: 1 }}>Booth sheet</Typography>
+        <Typography sx={{ flexGrow: 1 }}>
+          <Trans>Booth sheet</Trans>
+        </Typography>
         <ToggleButtonGroup
           exclusive
           value={paper}
-          aria-label="Paper"
+          aria-label={t`Paper`}
           onChange={(_, value: Paper | null) => value !== null && setSearch({ paper: value }, { replace: true })}
         >
           {(Object.keys(PAPERS) as Paper[]).map((key) => (
@@ -123,7 +127,7 @@ function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
           ))}
         </ToggleButtonGroup>
         <Button variant="contained" onClick={() => window.print()}>
-          Print
+          <Trans>Print</Trans>
         </Button>
       </Stack>
       <ThemeProvider theme={theme}>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Stack, Typography, useTheme } from '@mui/material';
 import { useMemo, type ReactNode } from 'react';
 import { useShelf } from '../api/queries';
@@ -85,27 +87,33 @@ function SheetHead({ bench }: { bench: Bench }) {
             {car.label} {car.plate}
           </Typography>
           <Typography sx={{ fontSize: '11pt', lineHeight: 1.3 }}>
-            {colour.name}
-            {colour.code ? `, ${colour.code}` : ''}. Booth{' '}
-            {formatQuantity({ value: booth.temperatureC, unit: 'degC' }, units)},{' '}
-            {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {plan.reducer.words}.
+            <Trans>
+              {colour.name}
+              {colour.code ? `, ${colour.code}` : ''}. Booth{' '}
+              {formatQuantity({ value: booth.temperatureC, unit: 'degC' }, units)},{' '}
+              {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {plan.reducer.words}.
+            </Trans>
           </Typography>
           <Typography sx={{ fontSize: '9.6pt', lineHeight: 1.3 }}>
             {way}
-            {plan.edited ? ', changed for this car' : ''}.
-            {colour.undercoatShade == null ? '' : ` Grey shade ${colour.undercoatShade} under it.`}{' '}
-            {card === undefined ? 'Card not passed' : `Booth ${phraseText(card.state, units)}`}.
+            {plan.edited ? t`, changed for this car` : ''}.
+            {colour.undercoatShade == null ? '' : t` Grey shade ${colour.undercoatShade} under it.`}{' '}
+            {card === undefined ? t`Card not passed` : t`Booth ${phraseText(card.state, units)}`}.
             {(plan.simulated || plan.practice) && (
-              <strong> Simulated, for practice: paint no car by this sheet.</strong>
+              <strong>
+                <Trans> Simulated, for practice: paint no car by this sheet.</Trans>
+              </strong>
             )}
           </Typography>
         </Box>
         <Typography sx={{ fontSize: '8pt', textAlign: 'right' }}>
-          Booth sheet, plan version {bench.version}
-          <br />
-          {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(
-            new Date(bench.changedAt),
-          )}
+          <Trans>
+            Booth sheet, plan version {bench.version}
+            <br />
+            {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' }).format(
+              new Date(bench.changedAt),
+            )}
+          </Trans>
         </Typography>
       </Stack>
       <Stack direction="row" sx={{ gap: '2mm', alignItems: 'center' }}>
@@ -125,13 +133,27 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
       <table>
         <thead>
           <tr>
-            <th>Coat</th>
-            <th>In the gun</th>
-            <th>Reach past primer</th>
-            <th>Gun</th>
-            <th>Cup</th>
-            <th>Then wait</th>
-            <th style={{ width: '8mm' }}>Done</th>
+            <th>
+              <Trans>Coat</Trans>
+            </th>
+            <th>
+              <Trans>In the gun</Trans>
+            </th>
+            <th>
+              <Trans>Reach past primer</Trans>
+            </th>
+            <th>
+              <Trans>Gun</Trans>
+            </th>
+            <th>
+              <Trans>Cup</Trans>
+            </th>
+            <th>
+              <Trans>Then wait</Trans>
+            </th>
+            <th style={{ width: '8mm' }}>
+              <Trans>Done</Trans>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -145,9 +167,9 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
                 <td>{c.mixture}</td>
                 <td>
                   <strong style={{ fontSize: '10.5pt' }}>
-                    {c.reach === null ? 'whole panel' : formatQuantity(c.reach, units)}
+                    {c.reach === null ? t`whole panel` : formatQuantity(c.reach, units)}
                   </strong>
-                  {c.moved ? ', by hand' : ''}
+                  {c.moved ? t`, by hand` : ''}
                 </td>
                 <td>
                   {[c.gun.pressure, c.gun.distance, c.gun.overlap].map((q) => formatQuantity(q, units)).join(', ')}
@@ -165,7 +187,7 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
       <Typography sx={{ fontSize: '9.6pt', fontWeight: 640 }}>
         {phraseText(plan.flash.rule, units)}{' '}
         <Box component="span" sx={{ fontWeight: 400 }}>
-          Between base coats; look, do not count. The card is held to the car once more before clear.
+          <Trans>Between base coats; look, do not count. The card is held to the car once more before clear.</Trans>
         </Box>
       </Typography>
     </>
@@ -178,12 +200,16 @@ function SheetCups({ bench }: { bench: Bench }) {
   const preparation = [...new Map(plan.zones.map((z) => [z.kind, z])).values()];
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1.15fr 1fr', gap: '5mm' }}>
-      <Part title="Cups">
+      <Part title={t`Cups`}>
         <table>
           <thead>
             <tr>
-              <th>Cup</th>
-              <th>Pour, in order (what the scale shows)</th>
+              <th>
+                <Trans>Cup</Trans>
+              </th>
+              <th>
+                <Trans>Pour, in order (what the scale shows)</Trans>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -195,22 +221,24 @@ function SheetCups({ bench }: { bench: Bench }) {
                   {cup.count > 1 ? `${cup.count} × ` : ''}
                   {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}, {cup.mixture}
                 </td>
-                <td>{cup.pours.map((p) => `${p.component} to ${p.cumulativeGrams.toFixed(1)} g`).join(', ')}</td>
+                <td>{cup.pours.map((p) => t`${p.component} to ${p.cumulativeGrams.toFixed(1)} g`).join(', ')}</td>
               </tr>
             ))}
           </tbody>
         </table>
         {bench.formula !== null && (
           <Typography sx={{ ...SMALL, mt: '0.8mm' }}>
-            <strong>Formula {bench.formula.number}:</strong>{' '}
+            <strong>
+              <Trans>Formula {bench.formula.number}:</Trans>
+            </strong>{' '}
             {bench.formula.toners.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}
             {bench.formula.layer.length > 0 &&
-              `; effect layer ${bench.formula.layer.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}`}
-            . For {bench.formula.totalGrams.toFixed(0)} g.
+              t`; effect layer ${bench.formula.layer.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}`}
+            <Trans>. For {bench.formula.totalGrams.toFixed(0)} g.</Trans>
           </Typography>
         )}
       </Part>
-      <Part title="Preparation">
+      <Part title={t`Preparation`}>
         <table>
           <tbody>
             {preparation.map((z) => (
@@ -232,7 +260,7 @@ function SheetRemarks({ plan }: { plan: Bench['plan'] }) {
   const units = useUnits();
   const cautions = [...new Map(plan.cautions.map((c) => [c.id, c])).values()];
   return (
-    <Part title="Look out">
+    <Part title={t`Look out`}>
       <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...SMALL }}>
         {plan.warnings.map((w, i) => (
           <li key={i}>{phraseText(w.says, units)}</li>
@@ -282,11 +310,13 @@ function SheetPicture({ bench, body }: { bench: Bench; body: BodyShape }) {
           worst={seen.worst}
           surround={tokens.plate}
           floor={tokens.floor}
-          alt={`What you would see from ${from}`}
+          alt={t`What you would see from ${from}`}
         />
       </Box>
       <Typography sx={SMALL}>
-        What you would see from {from}: {phraseText(seen.says, units)} A print is no colour reference.
+        <Trans>
+          What you would see from {from}: {phraseText(seen.says, units)} A print is no colour reference.
+        </Trans>
       </Typography>
     </Stack>
   );
@@ -308,7 +338,7 @@ function SheetMap({ bench, body }: { bench: Bench; body: BodyShape }) {
       viewBox={`${view.x} ${view.y} ${view.w} ${view.h}`}
       style={{ width: '100%', height: '100%', display: 'block' }}
       role="img"
-      aria-label="Blend map"
+      aria-label={t`Blend map`}
     >
       <defs>
         <pattern id="bed" width={9 * px} height={9 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

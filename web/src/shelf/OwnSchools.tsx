@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import { Alert, Box, Button, Stack, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -27,7 +29,7 @@ export function OwnSchools() {
     takeIn.error instanceof ApiProblem
       ? (takeIn.error.problem?.errors?.[0]?.detail ?? takeIn.error.message)
       : takeIn.isError
-        ? 'This file is no school.'
+        ? t`This file is no school.`
         : null;
   return (
     <Box>
@@ -38,35 +40,37 @@ export function OwnSchools() {
       )}
       {own.data?.length === 0 && (
         <Typography color="text.secondary" sx={{ mb: 1 }}>
-          None yet. In Blend, “Keep this plan as our school” puts one here.
+          <Trans>None yet. In Blend, “Keep this plan as our school” puts one here.</Trans>
         </Typography>
       )}
       {(own.data ?? []).map((s) => (
         <Stack key={s.id} direction="row" sx={{ gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
           <Typography sx={{ flexGrow: 1 }}>
-            <strong>{s.name}.</strong> {s.school.steps.length} coats. {s.school.how}
+            <Trans>
+              <strong>{s.name}.</strong> {s.school.steps.length} coats. {s.school.how}
+            </Trans>
           </Typography>
-          <Button variant="outlined" aria-label={`Edit ${s.name}`} onClick={() => setEditing(s)}>
-            Edit the recipe
+          <Button variant="outlined" aria-label={t`Edit ${s.name}`} onClick={() => setEditing(s)}>
+            <Trans>Edit the recipe</Trans>
           </Button>
           <Button
             startIcon={<DownloadIcon />}
             component="a"
             href={`/api/shop-schools/${s.id}/file`}
             download
-            aria-label={`Download ${s.name}`}
+            aria-label={t`Download ${s.name}`}
           >
-            To a file
+            <Trans>To a file</Trans>
           </Button>
         </Stack>
       ))}
       <FileButton
-        label="School file"
+        label={t`School file`}
         accept=".json,application/json"
         disabled={takeIn.isPending}
         onFile={(file) => takeIn.mutate(file)}
       >
-        Take in a school
+        <Trans>Take in a school</Trans>
       </FileButton>
       {editing !== null && <RecipeDialog school={editing} onClose={() => setEditing(null)} onSaved={renewed} />}
     </Box>

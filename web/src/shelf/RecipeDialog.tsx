@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   Button,
@@ -50,37 +52,45 @@ export function RecipeDialog({
       <DialogContent>
         <Stack sx={{ gap: 2, pt: 1 }}>
           <TextField
-            label="Name"
+            label={t`Name`}
             value={recipe.name}
             onChange={(e) => setRecipe((r) => ({ ...r, name: e.target.value }))}
           />
           <TextField
-            label="How it is done"
+            label={t`How it is done`}
             value={recipe.how ?? ''}
             multiline
             onChange={(e) => setRecipe((r) => ({ ...r, how: e.target.value }))}
           />
           <TextField
-            label="What goes wrong with it first"
+            label={t`What goes wrong with it first`}
             value={recipe.risk ?? ''}
             multiline
             onChange={(e) => setRecipe((r) => ({ ...r, risk: e.target.value }))}
           />
           <QuantityField
-            label="Usual length, of the trade’s blend"
+            label={t`Usual length, of the trade’s blend`}
             value={100 * (recipe.usual ?? 1)}
             unit="%"
             width={240}
             onCommit={(v) => setRecipe((r) => ({ ...r, usual: v / 100 }))}
           />
           <Box sx={{ overflowX: 'auto' }}>
-            <Table size="small" aria-label="Coats of the recipe">
+            <Table size="small" aria-label={t`Coats of the recipe`}>
               <TableHead>
                 <TableRow>
-                  <TableCell>Coat</TableCell>
-                  <TableCell>Reach, of the blend</TableCell>
-                  <TableCell>Fade, of the blend</TableCell>
-                  <TableCell>Film, of a full coat</TableCell>
+                  <TableCell>
+                    <Trans>Coat</Trans>
+                  </TableCell>
+                  <TableCell>
+                    <Trans>Reach, of the blend</Trans>
+                  </TableCell>
+                  <TableCell>
+                    <Trans>Fade, of the blend</Trans>
+                  </TableCell>
+                  <TableCell>
+                    <Trans>Film, of a full coat</Trans>
+                  </TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>
@@ -98,9 +108,11 @@ export function RecipeDialog({
         </Stack>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>
+          <Trans>Leave it</Trans>
+        </Button>
         <Button variant="contained" disabled={save.isPending} onClick={() => save.mutate()}>
-          Save the recipe
+          <Trans>Save the recipe</Trans>
         </Button>
       </DialogActions>
     </Dialog>
@@ -111,7 +123,7 @@ function RecipeRow({ step, onChange }: { step: CoatStep; onChange: (part: Partia
   const { extent } = step;
   const share = (label: string, key: 'reach' | 'fade') => (
     <QuantityField
-      label={`${label} of ${step.name}`}
+      label={t`${label} of ${step.name}`}
       value={100 * (extent[key] ?? 0)}
       unit="%"
       width={150}
@@ -121,11 +133,11 @@ function RecipeRow({ step, onChange }: { step: CoatStep; onChange: (part: Partia
   return (
     <TableRow>
       <TableCell>{step.name}</TableCell>
-      <TableCell>{extent.kind === 'whole-panel' ? 'whole panel' : share('Reach', 'reach')}</TableCell>
-      <TableCell>{extent.kind === 'whole-panel' ? '' : share('Fade', 'fade')}</TableCell>
+      <TableCell>{extent.kind === 'whole-panel' ? t`whole panel` : share(t`Reach`, 'reach')}</TableCell>
+      <TableCell>{extent.kind === 'whole-panel' ? '' : share(t`Fade`, 'fade')}</TableCell>
       <TableCell>
         <QuantityField
-          label={`Film of ${step.name}`}
+          label={t`Film of ${step.name}`}
           value={100 * (step.film ?? 1)}
           unit="%"
           width={150}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import { Alert, Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -19,7 +21,7 @@ export function ShelfPage() {
     onSuccess: () => client.invalidateQueries({ queryKey: keys.shelf }),
   });
   if (shelf.isPending) {
-    return <Loading what="the shelf" />;
+    return <Loading what={t`the shelf`} />;
   }
   if (shelf.isError) {
     return <Failed error={shelf.error} retry={() => void shelf.refetch()} />;
@@ -28,9 +30,13 @@ export function ShelfPage() {
   const finishName = (key: string) => finishes.find((f) => f.key === key)?.name ?? key;
   return (
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
-      <title>Shelf, Kalopsis</title>
-      <Typography variant="h1">Shelf</Typography>
-      <Section title="Body shapes">
+      <title>
+        <Trans>Shelf, Kalopsis</Trans>
+      </title>
+      <Typography variant="h1">
+        <Trans>Shelf</Trans>
+      </Typography>
+      <Section title={t`Body shapes`}>
         {upload.isError && (
           <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>
             {upload.error.message}{' '}
@@ -46,31 +52,39 @@ export function ShelfPage() {
               component="a"
               href={`/api/bodies/${body.key}/svg`}
               download
-              aria-label={`Download the drawing of ${body.name}`}
+              aria-label={t`Download the drawing of ${body.name}`}
             >
               {body.name}, {body.style}
             </Button>
           ))}
           {me.role === 'lead' && (
             <FileButton
-              label="Drawing"
+              label={t`Drawing`}
               accept=".svg,image/svg+xml"
               variant="contained"
               onFile={(file) => upload.mutate(file)}
             >
-              Add a drawing
+              <Trans>Add a drawing</Trans>
             </FileButton>
           )}
         </Stack>
       </Section>
-      <Section title="Colours" id="colours">
+      <Section title={t`Colours`} id="colours">
         <Table size="small">
           <TableHead>
             <TableRow>
-              <TableCell>Colour</TableCell>
-              <TableCell>Code</TableCell>
-              <TableCell>Finish</TableCell>
-              <TableCell align="right">Grey shade under it</TableCell>
+              <TableCell>
+                <Trans>Colour</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>Code</Trans>
+              </TableCell>
+              <TableCell>
+                <Trans>Finish</Trans>
+              </TableCell>
+              <TableCell align="right">
+                <Trans>Grey shade under it</Trans>
+              </TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -79,7 +93,7 @@ export function ShelfPage() {
                 <TableCell>{c.name}</TableCell>
                 <TableCell>{c.code}</TableCell>
                 <TableCell>{finishName(c.finish)}</TableCell>
-                <TableCell align="right">{c.undercoatShade ?? 'any'}</TableCell>
+                <TableCell align="right">{c.undercoatShade ?? t`any`}</TableCell>
               </TableRow>
             ))}
           </TableBody>
@@ -88,18 +102,30 @@ export function ShelfPage() {
       {paintSystems.map((system) => (
         <Section key={system.key} title={system.name}>
           <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
-            {system.carrier === 'solvent' ? 'Solvent' : 'Waterborne'}. {system.note}
+            {system.carrier === 'solvent' ? t`Solvent` : t`Waterborne`}. {system.note}
           </Typography>
-          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Products of ${system.name}`}>
+          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Products of ${system.name}`}>
             <Table size="small">
               <TableHead>
                 <TableRow>
-                  <TableCell>Product</TableCell>
-                  <TableCell>Ratio</TableCell>
-                  <TableCell>Mixed from</TableCell>
-                  <TableCell align="right">Dry film a coat</TableCell>
-                  <TableCell align="right">Pressure</TableCell>
-                  <TableCell align="right">Distance</TableCell>
+                  <TableCell>
+                    <Trans>Product</Trans>
+                  </TableCell>
+                  <TableCell>
+                    <Trans>Ratio</Trans>
+                  </TableCell>
+                  <TableCell>
+                    <Trans>Mixed from</Trans>
+                  </TableCell>
+                  <TableCell align="right">
+                    <Trans>Dry film a coat</Trans>
+                  </TableCell>
+                  <TableCell align="right">
+                    <Trans>Pressure</Trans>
+                  </TableCell>
+                  <TableCell align="right">
+                    <Trans>Distance</Trans>
+                  </TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>
@@ -126,10 +152,10 @@ export function ShelfPage() {
           </Box>
         </Section>
       ))}
-      <Section title="Our own schools">
+      <Section title={t`Our own schools`}>
         <OwnSchools />
       </Section>
-      <Section title="Blending schools">
+      <Section title={t`Blending schools`}>
         {schools.map((s) => (
           <Typography key={s.key} sx={{ mb: 1 }}>
             <strong>{s.name}.</strong> {s.how}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Autocomplete, Dialog, TextField, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
@@ -25,37 +26,37 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
     return [
       ...(here === undefined
         ? []
-        : STATIONS.map((s) => ({ group: 'This job', label: s.name, hint: s.key, run: go(`/jobs/${here}/${s.id}`) }))),
+        : STATIONS.map((s) => ({ group: t`This job`, label: s.name, hint: s.key, run: go(`/jobs/${here}/${s.id}`) }))),
       ...(here === undefined
         ? []
-        : [{ group: 'This job', label: 'Booth sheet', hint: 'print', run: go(`/jobs/${here}/sheet`) }]),
+        : [{ group: t`This job`, label: t`Booth sheet`, hint: 'print', run: go(`/jobs/${here}/sheet`) }]),
       ...(jobs.data ?? []).map((job) => ({
-        group: 'Cars',
+        group: t`Cars`,
         label: `${job.label} ${job.plate}`,
         hint: job.colour,
         run: go(`/jobs/${job.id}/car`),
       })),
       ...(shelf.data?.colours ?? []).map((c) => ({
-        group: 'Colours',
+        group: t`Colours`,
         label: c.name,
         hint: c.code,
         run: go('/shelf#colours'),
       })),
-      { group: 'Places', label: 'Today', hint: '', run: go('/') },
-      { group: 'Places', label: 'Open a new job', hint: '', run: go('/?new') },
-      { group: 'Places', label: 'Shelf', hint: '', run: go('/shelf') },
-      { group: 'Places', label: 'Logbook', hint: '', run: go('/logbook') },
-      { group: 'Places', label: 'Practice bay', hint: '', run: go('/practice') },
+      { group: t`Places`, label: t`Today`, hint: '', run: go('/') },
+      { group: t`Places`, label: t`Open a new job`, hint: '', run: go('/?new') },
+      { group: t`Places`, label: t`Shelf`, hint: '', run: go('/shelf') },
+      { group: t`Places`, label: t`Logbook`, hint: '', run: go('/logbook') },
+      { group: t`Places`, label: t`Practice bay`, hint: '', run: go('/practice') },
       {
-        group: 'Settings',
-        label: units === 'metric' ? 'Show inches and °F' : 'Show millimetres and °C',
+        group: t`Settings`,
+        label: units === 'metric' ? t`Show inches and °F` : t`Show millimetres and °C`,
         hint: 'units',
         run: () => setUnits(units === 'metric' ? 'us' : 'metric'),
       },
-      { group: 'Settings', label: 'Light theme', hint: 'theme', run: () => setTheme('light') },
-      { group: 'Settings', label: 'Dark theme', hint: 'theme', run: () => setTheme('dark') },
-      { group: 'Settings', label: 'Booth theme', hint: 'theme', run: () => setTheme('booth') },
-      { group: 'Settings', label: 'Keyboard map', hint: '?', run: onHelp },
+      { group: t`Settings`, label: t`Light theme`, hint: 'theme', run: () => setTheme('light') },
+      { group: t`Settings`, label: t`Dark theme`, hint: 'theme', run: () => setTheme('dark') },
+      { group: t`Settings`, label: t`Booth theme`, hint: 'theme', run: () => setTheme('booth') },
+      { group: t`Settings`, label: t`Keyboard map`, hint: '?', run: onHelp },
     ];
   }, [here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, onHelp]);
   return (
@@ -64,7 +65,7 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Find anything"
+      aria-label={t`Find anything`}
       slotProps={{ paper: { sx: { position: 'absolute', top: '12vh', m: 2, overflow: 'visible' } } }}
     >
       <Autocomplete
@@ -88,13 +89,13 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
           }
         }}
         onKeyDown={(event) => event.key === 'Escape' && onClose()}
-        noOptionsText="Nothing of that name."
+        noOptionsText={t`Nothing of that name.`}
         renderInput={(params) => (
           <TextField
             {...params}
             autoFocus
-            placeholder="A car, a station, a colour, an action"
-            aria-label="Find anything"
+            placeholder={t`A car, a station, a colour, an action`}
+            aria-label={t`Find anything`}
           />
         )}
         renderOption={({ key, ...props }, c) => (

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import {
   Box,
   Button,
@@ -19,47 +21,47 @@ const keyMap = (mm: (value: number) => string): { where: string; keys: [string, 
   {
     where: 'Everywhere',
     keys: [
-      ['Ctrl K', 'Find a car, a station, an action'],
-      ['?', 'This map'],
-      ['Tab', 'Next thing that can be pressed'],
-      ['Esc', 'Close, or let go of what is being typed'],
+      [t`Ctrl K`, t`Find a car, a station, an action`],
+      ['?', t`This map`],
+      ['Tab', t`Next thing that can be pressed`],
+      [t`Esc`, t`Close, or let go of what is being typed`],
     ],
   },
   {
     where: 'On a job',
     keys: [
-      ['1 – 6', 'Go to a station'],
-      ['Ctrl Z', 'Undo'],
-      ['Ctrl Shift Z, Ctrl Y', 'Redo'],
-      ['P', 'Booth sheet'],
+      ['1 – 6', t`Go to a station`],
+      [t`Ctrl Z`, t`Undo`],
+      [t`Ctrl Shift Z, Ctrl Y`, t`Redo`],
+      ['P', t`Booth sheet`],
     ],
   },
   {
     where: 'Car',
     keys: [
-      ['Tab, Enter', 'Choose a panel'],
-      ['S', 'Spot in the middle of the chosen panel'],
-      ['N', 'Chosen panel is a new part'],
-      ['Arrow keys', `Move the chosen repair by ${mm(10)} (Shift: ${mm(1)})`],
-      ['+  −', `Larger, smaller by ${mm(5)}`],
-      ['Delete', 'Take the chosen repair away'],
+      [t`Tab, Enter`, t`Choose a panel`],
+      ['S', t`Spot in the middle of the chosen panel`],
+      ['N', t`Chosen panel is a new part`],
+      [t`Arrow keys`, t`Move the chosen repair by ${mm(10)} (Shift: ${mm(1)})`],
+      ['+  −', t`Larger, smaller by ${mm(5)}`],
+      ['Delete', t`Take the chosen repair away`],
     ],
   },
   {
     where: 'Blend',
     keys: [
-      ['Tab', 'Next coat or contour'],
-      ['Arrow keys', `Its reach by ${mm(10)} (Shift: ${mm(1)})`],
-      ['Delete', 'Give the reach back to the computation'],
+      ['Tab', t`Next coat or contour`],
+      [t`Arrow keys`, t`Its reach by ${mm(10)} (Shift: ${mm(1)})`],
+      ['Delete', t`Give the reach back to the computation`],
     ],
   },
   {
     where: 'Light walk, on the picture',
     keys: [
-      ['← →', 'Walk along the car'],
-      ['↑ ↓', 'Nearer, farther'],
-      ['Page up, down', 'Stand taller, crouch'],
-      ['[  ]', 'Move the lamp'],
+      ['← →', t`Walk along the car`],
+      ['↑ ↓', t`Nearer, farther`],
+      [t`Page up, down`, t`Stand taller, crouch`],
+      ['[  ]', t`Move the lamp`],
     ],
   },
 ];
@@ -69,12 +71,14 @@ export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => 
   const units = useUnits();
   return (
     <Dialog open={open} onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">
+        <Trans>Keys</Trans>
+      </DialogTitle>
       <DialogContent>
         <FormControlLabel
           sx={{ minHeight: 44, mb: 1 }}
           control={<Switch checked={single} onChange={(_, on) => setSingleKeys(on)} />}
-          label="Single keys (1 to 6, P, ?, and S and N on the map) do something"
+          label={t`Single keys (1 to 6, P, ?, and S and N on the map) do something`}
         />
         {keyMap((mm) => formatMm(mm, units)).map(({ where, keys }) => (
           <Box key={where} sx={{ mb: 2 }}>
@@ -98,10 +102,10 @@ export function KeyboardHelp({ open, onClose }: { open: boolean; onClose: () => 
       </DialogContent>
       <DialogActions>
         <Typography variant="caption" color="text.secondary" sx={{ flexGrow: 1, pl: 2 }}>
-          Kalopsis {__VERSION__}
+          <Trans>Kalopsis {__VERSION__}</Trans>
         </Typography>
         <Button onClick={onClose} variant="contained" autoFocus>
-          Close
+          <Trans>Close</Trans>
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import SearchIcon from '@mui/icons-material/Search';
 import {
@@ -24,16 +26,16 @@ import { isTyping, singleKeys } from '../kit/shortcuts';
 import { KeyboardHelp } from './KeyboardHelp';
 
 const PLACES = [
-  { to: '/', label: 'Today' },
-  { to: '/shelf', label: 'Shelf' },
-  { to: '/logbook', label: 'Logbook' },
-  { to: '/practice', label: 'Practice bay' },
+  { to: '/', label: t`Today` },
+  { to: '/shelf', label: t`Shelf` },
+  { to: '/logbook', label: t`Logbook` },
+  { to: '/practice', label: t`Practice bay` },
 ];
 
 const THEMES: { name: ThemeName; label: string }[] = [
-  { name: 'light', label: 'Light' },
-  { name: 'dark', label: 'Dark' },
-  { name: 'booth', label: 'Booth (dark, large)' },
+  { name: 'light', label: t`Light` },
+  { name: 'dark', label: t`Dark` },
+  { name: 'booth', label: t`Booth (dark, large)` },
 ];
 
 export function Shell() {
@@ -70,7 +72,7 @@ export function Shell() {
           '&:focus': { left: 8, top: 8, zIndex: 10, p: 1.5, minHeight: 44, backgroundColor: (t) => t.tokens.raised },
         }}
       >
-        Skip to the work
+        <Trans>Skip to the work</Trans>
       </Box>
       <Stack
         component="header"
@@ -87,11 +89,11 @@ export function Shell() {
         }}
       >
         <Typography component="span" sx={{ fontWeight: 700, letterSpacing: '-0.02em', fontSize: '1.15rem', pr: 1 }}>
-          Kalopsis
+          <Trans>Kalopsis</Trans>
         </Typography>
         <Stack
           component="nav"
-          aria-label="Places"
+          aria-label={t`Places`}
           direction="row"
           sx={{ flexGrow: 1, order: { xs: 3, sm: 0 }, flexBasis: { xs: '100%', sm: 'auto' }, overflowX: 'auto' }}
         >
@@ -116,8 +118,8 @@ export function Shell() {
           ))}
         </Stack>
         <Box sx={{ flexGrow: { xs: 1, sm: 0 } }} />
-        <Tooltip title="Find a car, a station, an action (Ctrl K)">
-          <IconButton aria-label="Find anything" onClick={() => setPalette(true)}>
+        <Tooltip title={t`Find a car, a station, an action (Ctrl K)`}>
+          <IconButton aria-label={t`Find anything`} onClick={() => setPalette(true)}>
             <SearchIcon />
           </IconButton>
         </Tooltip>
@@ -125,15 +127,19 @@ export function Shell() {
           exclusive
           size="small"
           value={units}
-          aria-label="Units"
+          aria-label={t`Units`}
           onChange={(_, value: 'metric' | 'us' | null) => value !== null && setUnits(value)}
         >
-          <ToggleButton value="metric">mm</ToggleButton>
-          <ToggleButton value="us">inch</ToggleButton>
+          <ToggleButton value="metric">
+            <Trans>mm</Trans>
+          </ToggleButton>
+          <ToggleButton value="us">
+            <Trans>inch</Trans>
+          </ToggleButton>
         </ToggleButtonGroup>
-        <Tooltip title="Keys (?)">
+        <Tooltip title={t`Keys (?)`}>
           <IconButton
-            aria-label="Keyboard map"
+            aria-label={t`Keyboard map`}
             onClick={() => setHelp(true)}
             sx={{ display: { xs: 'none', md: 'inline-flex' } }}
           >
@@ -143,7 +149,7 @@ export function Shell() {
         <Button
           onClick={(event) => setMenu(event.currentTarget)}
           aria-haspopup="menu"
-          aria-label={`${me.name}, settings`}
+          aria-label={t`${me.name}, settings`}
           sx={{ color: 'text.primary', whiteSpace: 'nowrap' }}
         >
           {me.name.split(' ')[0]}
@@ -160,7 +166,9 @@ export function Shell() {
             </MenuItem>
           ))}
           <MenuItem divider sx={{ p: 0, minHeight: 0 }} aria-hidden="true" disabled />
-          <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
+          <MenuItem onClick={() => void signOut()}>
+            <Trans>Sign out</Trans>
+          </MenuItem>
         </Menu>
       </Stack>
       <Box

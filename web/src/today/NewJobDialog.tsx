@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { zodResolver } from '@hookform/resolvers/zod';
 import {
   Alert,
@@ -25,18 +27,18 @@ const OTHER = 'other';
 
 const form = z
   .object({
-    bodyShape: z.string().min(1, 'Choose a body shape.'),
-    plate: z.string().max(20, 'At most 20 characters.'),
-    colour: z.string().min(1, 'Choose a colour.'),
-    colourName: z.string().max(80, 'At most 80 characters.'),
+    bodyShape: z.string().min(1, t`Choose a body shape.`),
+    plate: z.string().max(20, t`At most 20 characters.`),
+    colour: z.string().min(1, t`Choose a colour.`),
+    colourName: z.string().max(80, t`At most 80 characters.`),
     finish: z.string(),
-    paintSystem: z.string().min(1, 'Choose a paint system.'),
-    temperature: z.string().min(1, 'Type the temperature in the booth.'),
-    humidity: z.string().min(1, 'Type the humidity in the booth.'),
+    paintSystem: z.string().min(1, t`Choose a paint system.`),
+    temperature: z.string().min(1, t`Type the temperature in the booth.`),
+    humidity: z.string().min(1, t`Type the humidity in the booth.`),
   })
   .refine((v) => v.colour !== OTHER || v.colourName.trim() !== '', {
     path: ['colourName'],
-    message: 'Give the colour a name.',
+    message: t`Give the colour a name.`,
   });
 type NewJob = z.infer<typeof form>;
 
@@ -77,11 +79,11 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
     const humidityPercent = parseQuantity(values.humidity, '%', units);
     if (temperatureC === null) {
       setError('temperature', {
-        message: `Type a temperature, like ${formatQuantity({ value: 22, unit: 'degC' }, units)}.`,
+        message: t`Type a temperature, like ${formatQuantity({ value: 22, unit: 'degC' }, units)}.`,
       });
     }
     if (humidityPercent === null) {
-      setError('humidity', { message: 'Type a number, like 50%.' });
+      setError('humidity', { message: t`Type a number, like 50%.` });
     }
     if (temperatureC === null || humidityPercent === null || data === undefined) {
       return;
@@ -120,7 +122,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
           setError(at, { message: faultText(fault, units) });
         }
       }
-      setProblem(faults.length > 0 ? null : error instanceof Error ? error.message : 'The job could not be opened.');
+      setProblem(faults.length > 0 ? null : error instanceof Error ? error.message : t`The job could not be opened.`);
     }
   };
   const field = (
@@ -155,7 +157,9 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="new-job">
       <form noValidate onSubmit={(event) => void handleSubmit(submit)(event)}>
-        <DialogTitle id="new-job">New job</DialogTitle>
+        <DialogTitle id="new-job">
+          <Trans>New job</Trans>
+        </DialogTitle>
         <DialogContent>
           <Stack sx={{ gap: 2, pt: 1 }}>
             {problem !== null && (
@@ -171,40 +175,42 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
             <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
               {field(
                 'bodyShape',
-                'Body shape',
+                t`Body shape`,
                 (data?.bodyShapes ?? []).map((b) => ({ value: b.key, label: `${b.name}, ${b.style}` })),
               )}
-              {field('plate', 'Plate')}
+              {field('plate', t`Plate`)}
             </Stack>
-            {field('colour', 'Colour', [
+            {field('colour', t`Colour`, [
               ...(data?.colours ?? []).map((c) => ({ value: `${c.name} ${c.code}`, label: `${c.name}, ${c.code}` })),
-              { value: OTHER, label: 'Another colour' },
+              { value: OTHER, label: t`Another colour` },
             ])}
             {watch('colour') === OTHER && (
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
-                {field('colourName', 'Name of the colour')}
+                {field('colourName', t`Name of the colour`)}
                 {field(
                   'finish',
-                  'Finish',
+                  t`Finish`,
                   (data?.finishes ?? []).map((f) => ({ value: f.key, label: f.name })),
                 )}
               </Stack>
             )}
             {field(
               'paintSystem',
-              'Paint system',
+              t`Paint system`,
               (data?.paintSystems ?? []).map((s) => ({ value: s.key, label: s.name })),
             )}
             <Stack direction="row" sx={{ gap: 2 }}>
-              {field('temperature', 'Booth', undefined, unitSymbol('degC', units))}
-              {field('humidity', 'Humidity', undefined, '%')}
+              {field('temperature', t`Booth`, undefined, unitSymbol('degC', units))}
+              {field('humidity', t`Humidity`, undefined, '%')}
             </Stack>
           </Stack>
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>
+            <Trans>Cancel</Trans>
+          </Button>
           <Button type="submit" variant="contained" loading={formState.isSubmitting}>
-            Open the job
+            <Trans>Open the job</Trans>
           </Button>
         </DialogActions>
       </form>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import AddIcon from '@mui/icons-material/Add';
 import { Alert, Box, Button, ButtonBase, Snackbar, Stack, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
@@ -50,7 +52,7 @@ export function TodayPage() {
   });
   const opening = search.has('new');
   if (jobs.isPending) {
-    return <Loading what="today’s cars" />;
+    return <Loading what={t`today’s cars`} />;
   }
   if (jobs.isError) {
     return <Failed error={jobs.error} retry={() => void jobs.refetch()} />;
@@ -61,19 +63,27 @@ export function TodayPage() {
     <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 1240, width: '100%', mx: 'auto' }}>
       <Stack direction="row" sx={{ alignItems: 'center', gap: 1.5, mb: 2.5, flexWrap: 'wrap' }}>
         <Box sx={{ flexGrow: 1 }}>
-          <title>Today, Kalopsis</title>
-          <Typography variant="h1">Today</Typography>
+          <title>
+            <Trans>Today, Kalopsis</Trans>
+          </title>
+          <Typography variant="h1">
+            <Trans>Today</Trans>
+          </Typography>
           <Typography color="text.secondary">
-            {new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date())}{' '}
-            in {me.workshop.town}: {jobs.data.length === 1 ? 'one car' : `${jobs.data.length} cars`} in the shop
-            {late > 0 && `, ${late} late`}
+            <Trans>
+              {new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' }).format(
+                new Date(),
+              )}{' '}
+              in {me.workshop.town}: {jobs.data.length === 1 ? t`one car` : t`${jobs.data.length} cars`} in the shop
+              {late > 0 && t`, ${late} late`}
+            </Trans>
           </Typography>
         </Box>
-        <FileButton label="Job file" accept=".json,application/json" onFile={(file) => upload.mutate(file)}>
-          Upload a job
+        <FileButton label={t`Job file`} accept=".json,application/json" onFile={(file) => upload.mutate(file)}>
+          <Trans>Upload a job</Trans>
         </FileButton>
         <Button variant="contained" startIcon={<AddIcon />} onClick={open}>
-          New job
+          <Trans>New job</Trans>
         </Button>
       </Stack>
       {upload.isError && (
@@ -86,14 +96,14 @@ export function TodayPage() {
       )}
       {jobs.data.length === 0 ? (
         <Empty
-          title="No car in the shop"
+          title={t`No car in the shop`}
           action={
             <Button variant="contained" onClick={open}>
-              Open the first job
+              <Trans>Open the first job</Trans>
             </Button>
           }
         >
-          Open a job: pick the body shape and the colour, then tap the panel that was hit.
+          <Trans>Open a job: pick the body shape and the colour, then tap the panel that was hit.</Trans>
         </Empty>
       ) : (
         <Stack component="ul" sx={{ p: 0, m: 0, listStyle: 'none', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
@@ -118,7 +128,7 @@ export function TodayPage() {
         open={away !== null}
         autoHideDuration={8000}
         onClose={() => setAway(null)}
-        message={away === null ? '' : `${away.label} ${away.plate} is in the logbook now.`}
+        message={away === null ? '' : t`${away.label} ${away.plate} is in the logbook now.`}
         action={
           <Button
             color="inherit"
@@ -129,7 +139,7 @@ export function TodayPage() {
               setAway(null);
             }}
           >
-            Undo
+            <Trans>Undo</Trans>
           </Button>
         }
       />
@@ -196,7 +206,7 @@ function Row({ job, onAway }: { job: JobRow; onAway: (() => void) | undefined })
         <Stack sx={{ gap: 0.75, minWidth: 0, gridColumn: { xs: 2, md: 'auto' } }}>
           <Typography sx={{ fontWeight: 660, fontSize: '1.12rem', lineHeight: 1.3 }}>
             {next === undefined || station === undefined ? (
-              'Ready'
+              t`Ready`
             ) : (
               <>
                 {station.name}: <Words phrase={next.state} />
@@ -219,10 +229,10 @@ function Row({ job, onAway }: { job: JobRow; onAway: (() => void) | undefined })
       {onAway && (
         <Button
           onClick={onAway}
-          aria-label={`Put ${job.label} ${job.plate} away`}
+          aria-label={t`Put ${job.label} ${job.plate} away`}
           sx={{ color: 'text.secondary', borderRadius: 0, whiteSpace: 'nowrap', fontWeight: 400 }}
         >
-          Put away
+          <Trans>Put away</Trans>
         </Button>
       )}
     </Stack>
@@ -239,7 +249,7 @@ function Due({ job }: { job: JobRow }) {
     <Stack direction="row" sx={{ gap: 0.75, alignItems: 'center' }}>
       {how === 'late' && <SeverityMark severity="look-out" size={15} />}
       <Typography variant="body2" sx={{ fontWeight: how === 'later' ? 400 : 660 }}>
-        {how === 'late' ? 'was due' : 'due'} {dueWords(job.due, now)}
+        {how === 'late' ? t`was due` : t`due`} {dueWords(job.due, now)}
         {job.painter !== '' && `, ${job.painter}`}
       </Typography>
     </Stack>
@@ -266,7 +276,7 @@ function Track({ stations, next }: { stations: readonly Station[]; next: string 
             {done ? '\u2713 ' : ''}
             {name}
             <Box component="span" sx={visuallyHidden}>
-              {done ? ', ready' : id === next ? ', waits' : ''}
+              {done ? t`, ready` : id === next ? t`, waits` : ''}
             </Box>
           </Typography>
         );

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Box, Slider, Stack, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useMemo, type ReactNode } from 'react';
 import type { BodyShape, RepairPart, Simulation, Walk } from '../api/types';
@@ -135,7 +137,7 @@ export function LookPanel({
   return (
     <Stack
       component="section"
-      aria-label="From where it is looked at"
+      aria-label={t`From where it is looked at`}
       direction={{ xs: 'column', md: 'row' }}
       sx={{
         gap: { xs: 1, md: 3 },
@@ -148,10 +150,12 @@ export function LookPanel({
     >
       <Box sx={{ flexGrow: 1, minWidth: 180 }}>
         <Typography id="walk-angle" variant="body2">
-          Looked at:{' '}
-          <strong>
-            {standing(look.angle)}, {look.angle}°
-          </strong>
+          <Trans>
+            Looked at:{' '}
+            <strong>
+              {standing(look.angle)}, {look.angle}°
+            </strong>
+          </Trans>
         </Typography>
         <Slider
           aria-labelledby="walk-angle"
@@ -160,13 +164,15 @@ export function LookPanel({
           step={1}
           marks
           value={Math.max(0, angles.indexOf(look.angle))}
-          getAriaValueText={(v) => `${standing(angles[v] ?? 45)}, ${angles[v]} degrees`}
+          getAriaValueText={(v) => t`${standing(angles[v] ?? 45)}, ${angles[v] ?? 45} degrees`}
           onChange={(_, v) => onLook({ ...look, angle: angles[v] ?? 45 })}
         />
       </Box>
       <Box sx={{ flexGrow: 1, minWidth: 180 }}>
         <Typography id="walk-distance" variant="body2">
-          From: <strong>{formatMm(look.distance * 1000, units)}</strong>
+          <Trans>
+            From: <strong>{formatMm(look.distance * 1000, units)}</strong>
+          </Trans>
         </Typography>
         <Slider
           aria-labelledby="walk-distance"
@@ -182,7 +188,7 @@ export function LookPanel({
       <ToggleButtonGroup
         exclusive
         value={look.times}
-        aria-label="Exaggerate the difference"
+        aria-label={t`Exaggerate the difference`}
         onChange={(_, times: 1 | 4 | null) => times !== null && onLook({ ...look, times })}
       >
         <ToggleButton value={1}>×1</ToggleButton>
@@ -191,10 +197,15 @@ export function LookPanel({
       <Typography role="status" sx={{ minWidth: 170, opacity: busy ? 0.6 : 1 }} data-testid="walk-says">
         {here > 1 ? (
           <>
-            <strong>Seen from here</strong>, {here.toFixed(1)}
+            <strong>
+              <Trans>Seen from here</Trans>
+            </strong>
+            , {here.toFixed(1)}
           </>
         ) : (
-          <>Not seen from here, {here.toFixed(1)}</>
+          <>
+            <Trans>Not seen from here, {here.toFixed(1)}</Trans>
+          </>
         )}
       </Typography>
       {children}

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { useTheme } from '@mui/material';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { clampStand, type Room, type Side, type Stand } from './stand';
@@ -62,7 +64,7 @@ export function FromAbove({ side, stand, room, onStand }: Props) {
       aria-valuemin={what === 'eye' ? -75 : -180}
       aria-valuemax={what === 'eye' ? 75 : 180}
       aria-valuenow={Math.round(deg)}
-      aria-valuetext={`${Math.abs(Math.round(deg))} degrees to the ${deg < 0 ? 'left' : 'right'}`}
+      aria-valuetext={t`${Math.abs(Math.round(deg))} degrees to the ${deg < 0 ? t`left` : t`right`}`}
       style={{ cursor: 'grab', touchAction: 'none' }}
       onKeyDown={(event) => key(event, what)}
       onPointerDown={(event) => {
@@ -83,7 +85,7 @@ export function FromAbove({ side, stand, room, onStand }: Props) {
     </g>
   );
   return (
-    <svg width={W} height={H} role="group" aria-label="From above: you and the lamp" style={{ display: 'block' }}>
+    <svg width={W} height={H} role="group" aria-label={t`From above: you and the lamp`} style={{ display: 'block' }}>
       <line
         x1={Math.max(4, ends[0])}
         x2={Math.min(W - 4, ends[1])}
@@ -94,10 +96,10 @@ export function FromAbove({ side, stand, room, onStand }: Props) {
       />
       <path d={`M${W / 2} ${TOP} L${eye[0]} ${eye[1]}`} stroke={tokens.ink} strokeWidth={1.2} />
       <path d={`M${W / 2} ${TOP} L${lamp[0]} ${lamp[1]}`} stroke={tokens.ink} strokeWidth={1.2} strokeDasharray="3 3" />
-      {grip('lamp', 'Lamp', lamp, stand.lampDeg)}
-      {grip('eye', 'Where you stand', eye, stand.walkDeg)}
+      {grip('lamp', t`Lamp`, lamp, stand.lampDeg)}
+      {grip('eye', t`Where you stand`, eye, stand.walkDeg)}
       <text x={Math.min(W - 34, Math.max(6, lamp[0] + 12))} y={lamp[1] + 4} fontSize={12} fill={tokens.ink}>
-        lamp
+        <Trans>lamp</Trans>
       </text>
       <text
         x={Math.min(W - 30, Math.max(6, eye[0] + 13))}
@@ -106,7 +108,7 @@ export function FromAbove({ side, stand, room, onStand }: Props) {
         fontWeight={640}
         fill={tokens.ink}
       >
-        you
+        <Trans>you</Trans>
       </text>
     </svg>
   );

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import PhotoIcon from '@mui/icons-material/PhotoCameraOutlined';
 import {
   Box,
@@ -94,8 +96,8 @@ export function LightWalk(props: Props) {
   const place =
     caught === null || caught.node.mm === null
       ? ''
-      : `, ${name}, ${formatMm(Math.max(0, caught.node.mm), units)} past the primer`;
-  const says = seen ? 'Seen from here' : 'Not seen from here';
+      : t`, ${name}, ${formatMm(Math.max(0, caught.node.mm), units)} past the primer`;
+  const says = seen ? t`Seen from here` : t`Not seen from here`;
   const save = () => {
     const link = document.createElement('a');
     link.download = 'what-you-would-see.png';
@@ -114,7 +116,7 @@ export function LightWalk(props: Props) {
             room={room}
             times={times}
             caught={caught}
-            label={`${says}${place}. Arrow keys walk along the car and nearer, page keys crouch and stand, square brackets move the lamp.`}
+            label={t`${says}${place}. Arrow keys walk along the car and nearer, page keys crouch and stand, square brackets move the lamp.`}
             onStand={onStand}
             onMissing={onMissing}
             onCanvas={setCanvas}
@@ -125,7 +127,7 @@ export function LightWalk(props: Props) {
             <ToggleButtonGroup
               exclusive
               value={side.key}
-              aria-label="Side of the car"
+              aria-label={t`Side of the car`}
               onChange={(_, to: string | null) => {
                 const next = sides.find((s) => s.key === to);
                 if (next !== undefined) {
@@ -142,8 +144,12 @@ export function LightWalk(props: Props) {
               ))}
             </ToggleButtonGroup>
           )}
-          <Tooltip title="Save this picture">
-            <IconButton aria-label="Save this picture" onClick={save} sx={{ backgroundColor: (t) => t.tokens.raised }}>
+          <Tooltip title={t`Save this picture`}>
+            <IconButton
+              aria-label={t`Save this picture`}
+              onClick={save}
+              sx={{ backgroundColor: (t) => t.tokens.raised }}
+            >
               <PhotoIcon />
             </IconButton>
           </Tooltip>
@@ -151,7 +157,7 @@ export function LightWalk(props: Props) {
       </Box>
       <Stack
         component="section"
-        aria-label="Light walk"
+        aria-label={t`Light walk`}
         direction="row"
         sx={{
           px: 2,
@@ -179,21 +185,23 @@ export function LightWalk(props: Props) {
               data-testid="walk-says"
               sx={{ flex: '1 1 200px', lineHeight: 1.3, opacity: busy ? 0.6 : 1 }}
             >
-              <strong>{says}</strong>
-              {caught !== null && `, ${caught.index.toFixed(1)}`}
-              {seen ? place : ''}. Seen at {Math.round(caught?.angle ?? 0)}°.
+              <Trans>
+                <strong>{says}</strong>
+                {caught !== null && `, ${caught.index.toFixed(1)}`}
+                {seen ? place : ''}. Seen at {Math.round(caught?.angle ?? 0)}°.
+              </Trans>
             </Typography>
             {props.children}
             <Button
               variant="outlined"
               onClick={() => onStand(worstStand(side, walk, worst, sideMiddle(side, inPlay, middle)))}
             >
-              Where it shows most
+              <Trans>Where it shows most</Trans>
             </Button>
             <ToggleButtonGroup
               exclusive
               value={times}
-              aria-label="Exaggerate the difference"
+              aria-label={t`Exaggerate the difference`}
               onChange={(_, to: 1 | 4 | null) => to !== null && onTimes(to)}
             >
               <ToggleButton value={1}>×1</ToggleButton>
@@ -223,7 +231,7 @@ export function LightWalk(props: Props) {
               least={-WALK_DEG}
               most={WALK_DEG}
               step={1}
-              text={aside(stand.walkDeg, 'square on')}
+              text={aside(stand.walkDeg, t`square on`)}
               onChange={(v) => set({ walkDeg: v })}
             />
             <Dial
@@ -241,7 +249,7 @@ export function LightWalk(props: Props) {
               least={-LAMP_DEG}
               most={LAMP_DEG}
               step={1}
-              text={aside(stand.lampDeg, 'before it')}
+              text={aside(stand.lampDeg, t`before it`)}
               onChange={(v) => set({ lampDeg: v })}
             />
             <Dial

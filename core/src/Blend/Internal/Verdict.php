@@ -33,7 +33,7 @@ final class Verdict
         }
         if (! $need->fades) {
             return [
-                Phrase::of('The {panels}: edge to edge.', ['panels' => self::listed(self::names($panels))]),
+                Phrase::of('The {panels}: edge to edge.', ['panels' => self::names($panels)]),
                 Severity::Note,
             ];
         }
@@ -61,16 +61,17 @@ final class Verdict
             }
         }
         $values = [
-            'certainty' => $need->certainty->words(),
-            'panels' => self::listed(self::names($panels)),
-            'joining' => self::listed(array_map(lcfirst(...), array_values($joining))),
+            'certainty' => Phrase::of($need->certainty->words()),
+            'panels' => self::names($panels),
+            'joining' => array_map(lcfirst(...), array_values($joining)),
+            'n' => count($joining),
         ];
         if ($mm === null) {
             return [
                 match ($need->stays) {
                     Part::Colour, null => Phrase::of('No blend hides this colour {certainty}: tint first.', $values),
                     default => Phrase::of('Seen at any length: {part} stays, not the colour.', [
-                        'part' => $need->stays->words(),
+                        'part' => Phrase::of($need->stays->words()),
                         ...$values,
                     ]),
                 },
@@ -97,13 +98,12 @@ final class Verdict
             ];
         }
         $values['short'] = Quantity::mm(max(0.0, $mm - $need->roomMm));
-        $joins = count($joining) === 1 ? 'joins' : 'join';
 
         return [
             Phrase::of(
                 $need->isTooLong()
-                    ? "Needs {need} {certainty}, has {room}: the {joining} {$joins}, {short} are missing."
-                    : "Needs {need} {certainty}, has {room}: the {joining} {$joins} by your hand.",
+                    ? 'Needs {need} {certainty}, has {room}: the {joining} {n, plural, one {joins} other {join}}, {short} are missing.'
+                    : 'Needs {need} {certainty}, has {room}: the {joining} {n, plural, one {joins} other {join}} by your hand.',
                 $values,
             ),
             Severity::LookOut,
@@ -117,13 +117,5 @@ final class Verdict
     private static function names(array $panels): array
     {
         return array_map(fn (PlannedPanel $p): string => lcfirst($p->panel->name), array_values($panels));
-    }
-
-    /** @param list<string> $names */
-    private static function listed(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? (string) $last : implode(', ', $names) . ' and ' . $last;
     }
 }

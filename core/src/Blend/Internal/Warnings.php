@@ -90,7 +90,7 @@ final class Warnings
         }
     }
 
-    /** @param array<string, Quantity|string|int> $values */
+    /** @param array<string, Quantity|Phrase|string|int> $values */
     private function say(Severity $severity, string $code, string $about, string $text, array $values = []): void
     {
         $this->found[] = new Warning($code, $severity, Phrase::of($text, $values), $about);
@@ -259,7 +259,7 @@ final class Warnings
                 'short-blend',
                 'blend',
                 'Colour fades out in {limit}, by your hand; it needs {need} {certainty}.',
-                ['limit' => Quantity::mm($limitMm), 'need' => Quantity::mm($mm), 'certainty' => $need->certainty->words()],
+                ['limit' => Quantity::mm($limitMm), 'need' => Quantity::mm($mm), 'certainty' => Phrase::of($need->certainty->words())],
             );
         }
         $long = $mm !== null && $mm > $need->usualMm;
@@ -273,7 +273,7 @@ final class Warnings
                 'no-bed',
                 'wet-bed',
                 'No wet bed under a {finish}: stray flakes land dry and a light ring shows.',
-                ['finish' => $request->finish->class->words()],
+                ['finish' => Phrase::of($request->finish->class->words())],
             );
         }
         foreach ($panels as $planned) {
@@ -316,7 +316,11 @@ final class Warnings
                 'material',
                 $repair->id,
                 '{panel} is {material}, but the repair says {under}. Check which is right.',
-                ['panel' => $panel->name, 'material' => $panel->material->value, 'under' => $repair->under->words()],
+                [
+                    'panel' => $panel->name,
+                    'material' => Phrase::of($panel->material->value),
+                    'under' => Phrase::of($repair->under->words()),
+                ],
             );
         }
         if ($repair->under === Under::BareMetal) {

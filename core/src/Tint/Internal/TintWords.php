@@ -8,6 +8,7 @@ use Kalopsis\Colour\Lab;
 use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\TonerKind;
 use Kalopsis\Tint\TonerLibrary;
+use Kalopsis\Why\Phrase;
 
 /** What each pour does, in painter's words, read off the model rather than off the toner's name. */
 final class TintWords
@@ -17,7 +18,7 @@ final class TintWords
 
     /**
      * @param array<string, float> $additions
-     * @return list<string>
+     * @return list<Phrase>
      */
     public static function of(TonerLibrary $library, Misfit $misfit, Formula $cup, array $additions): array
     {
@@ -28,7 +29,7 @@ final class TintWords
             in_array(TonerKind::Black, $kinds, true) &&
             min([0.0, ...array_values($additions)]) >= 0.0;
         if ($greys) {
-            $out[] = 'greys it: black and white together';
+            $out[] = Phrase::of('greys it: black and white together');
         }
         $now = $misfit->labs($cup->grams);
         foreach ($additions as $toner => $g) {
@@ -40,11 +41,10 @@ final class TintWords
                 continue;
             }
             $does = self::words($now, $misfit->labs($cup->plus([$toner => $g])->grams));
-            $out[] =
-                ($g > 0.0 ? '' : 'less ') .
-                lcfirst($library->toner($toner)->name) .
-                ': ' .
-                ($does === '' ? 'a touch' : $does);
+            $out[] = Phrase::of($g > 0.0 ? '{toner}: {does}' : 'less {toner}: {does}', [
+                'toner' => $library->toner($toner)->name,
+                'does' => $does === [] ? Phrase::of('a touch') : array_map(Phrase::of(...), $does),
+            ]);
         }
 
         return $out;
@@ -53,28 +53,28 @@ final class TintWords
     /**
      * @param array<int, Lab> $now
      * @param array<int, Lab> $then
+     * @return list<string>
      */
-    private static function words(array $now, array $then): string
+    private static function words(array $now, array $then): array
     {
         $face = array_key_first($now);
         $flop = array_key_last($now);
         if ($face === null) {
-            return '';
+            return [];
         }
         $first = $then[$face]->l - $now[$face]->l;
         $last = $then[$flop]->l - $now[$flop]->l;
-        $lighter = fn (float $d): string => $d > 0.0 ? 'lighter' : 'darker';
         $out = [];
         if ($face === $flop || $first > 0.0 === $last > 0.0) {
             if (max(abs($first), abs($last)) >= self::WORTH) {
-                $out[] = $lighter(abs($first) > abs($last) ? $first : $last);
+                $out[] = (abs($first) > abs($last) ? $first : $last) > 0.0 ? 'lighter' : 'darker';
             }
         } else {
             if (abs($first) >= self::WORTH) {
-                $out[] = $lighter($first) . ' on the face';
+                $out[] = $first > 0.0 ? 'lighter on the face' : 'darker on the face';
             }
             if (abs($last) >= self::WORTH) {
-                $out[] = $lighter($last) . ' on the flop';
+                $out[] = $last > 0.0 ? 'lighter on the flop' : 'darker on the flop';
             }
         }
         $da = $db = 0.0;
@@ -90,6 +90,6 @@ final class TintWords
             $out[] = $db > 0.0 ? 'yellower' : 'bluer';
         }
 
-        return implode(', ', $out);
+        return $out;
     }
 }

@@ -1,0 +1,3 @@
+import { speak } from './language';
+
+await speak();
