@@ -17,6 +17,9 @@ function isSaid(text) {
 /** Terms: what an enum says of itself, one word or more. */
 const TERM = /=> '([\p{L} ,'-]+)',/gu;
 
+/** Terms that are their own key: `case Steel = 'steel';`. */
+const CASE = /case \w+ = '([\p{Ll} ]+)';/gu;
+
 function php(code) {
   const found = [];
   for (const [whole] of code.matchAll(TOKEN)) {
@@ -31,6 +34,7 @@ function php(code) {
   for (const [body] of code.matchAll(/match \([\s\S]*?\n\s*\}/g)) {
     found.push(...[...body.matchAll(TERM)].map(([, term]) => term));
   }
+  found.push(...[...code.matchAll(CASE)].map(([, term]) => term));
   return found;
 }
 
@@ -42,16 +46,12 @@ function json(value) {
     return [];
   }
   return Object.entries(value).flatMap(([key, inner]) =>
-    typeof inner === 'string'
-      ? ['name', 'purpose', 'words', 'says', 'title'].includes(key)
-        ? [inner]
-        : []
-      : json(inner),
+    typeof inner === 'string' ? (['name', 'purpose', 'how', 'risk'].includes(key) ? [inner] : []) : json(inner),
   );
 }
 
 export const coreMessages = {
-  match: (file) => /\/core\/src\/.*\.php$/.test(file) || /\/data\/schools\/.*\.json$/.test(file),
+  match: (file) => /\/(core\/src|app)\/.*\.php$/.test(file) || /\/data\/schools\/.*\.json$/.test(file),
   extract(file, code, onMessage) {
     const said = file.endsWith('.php') ? php(code) : json(JSON.parse(code));
     for (const text of new Set(said)) {

@@ -464,7 +464,7 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'carId', type: 'string', nullable: true),
             new OA\Property(property: 'exposure', type: 'number'),
-            new OA\Property(property: 'note', type: 'string'),
+            new OA\Property(property: 'note', ref: '#/components/schemas/Phrase'),
             new OA\Property(
                 property: 'spraying',
                 nullable: true,

@@ -22,12 +22,15 @@ use Kalopsis\Colour\InstrumentFault;
 use Kalopsis\Film\Reducer;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerLibrary;
+use Kalopsis\Why\Phrase;
 
 /** Everything the Colour station shows. */
 final class ColourDeskResource
 {
     /** Said wherever colours are shown. */
     private const NOTE = 'A screen is no colour reference: hold the card to the car.';
+
+    private const DIMMED = 'A screen is no colour reference: hold the card to the car. Dimmed {times} times to fit.';
 
     public static function of(DeskView $view, int $status = 200): JsonResponse
     {
@@ -39,7 +42,10 @@ final class ColourDeskResource
                 'samples' => $view->samples->map(fn (ColourSample $s): array => self::sample($s, $view))->values()->all(),
                 'carId' => $view->desk->carId,
                 'exposure' => round($exposure, 4),
-                'note' => self::NOTE . ($exposure < 0.999 ? sprintf(' Dimmed %.1f times to fit.', 1.0 / $exposure) : ''),
+                'note' =>
+                    $exposure < 0.999
+                        ? Phrase::of(self::DIMMED, ['times' => sprintf('%.1f', 1.0 / $exposure)])
+                        : Phrase::of(self::NOTE),
                 'spraying' => $view->spraying,
                 'formula' =>
                     $view->formula === null

@@ -118,7 +118,12 @@ final readonly class AgainstPlan
             );
         }
         if ($card->clear !== $plan->clear) {
-            $out[] = SprayDifference::of('clear', 'over it', Phrase::of($card->clear->words()), Phrase::of($plan->clear->words()));
+            $out[] = SprayDifference::of(
+                'clear',
+                'over it',
+                Phrase::of($card->clear->words()),
+                Phrase::of($plan->clear->words()),
+            );
         }
         if (
             $card->undercoatShade !== null &&

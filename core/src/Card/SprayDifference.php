@@ -13,8 +13,12 @@ final readonly class SprayDifference implements JsonSerializable
 {
     private function __construct(public string $field, public Phrase $says) {}
 
-    public static function of(string $field, string $what, Quantity|Phrase|string|int $card, Quantity|Phrase|string|int $plan): self
-    {
+    public static function of(
+        string $field,
+        string $what,
+        Quantity|Phrase|string|int $card,
+        Quantity|Phrase|string|int $plan,
+    ): self {
         return new self(
             $field,
             Phrase::of('{what}: card {card}, plan {plan}', ['what' => Phrase::of($what), 'card' => $card, 'plan' => $plan]),

@@ -990,7 +990,7 @@ export interface components {
             samples: components["schemas"]["ColourSample"][];
             carId: string | null;
             exposure: number;
-            note: string;
+            note: components["schemas"]["Phrase"];
             spraying: components["schemas"]["Spraying"] | null;
             formula: components["schemas"]["CardFormula"] | null;
             letDown: components["schemas"]["LetDown"] | null;

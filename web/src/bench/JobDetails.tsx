@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -112,7 +113,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
             >
               {finishes.map((f) => (
                 <MenuItem key={f.key} value={f.key}>
-                  {f.name}
+                  {tell(f.name)}
                 </MenuItem>
               ))}
             </TextField>

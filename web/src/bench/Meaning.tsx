@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import ExpandLessIcon from '@mui/icons-material/ExpandLess';
@@ -145,13 +146,13 @@ export function Meaning({ plan, where, instead, headless = false, glance, childr
               </Typography>
               {[...seen.values()].map((caution) => (
                 <Typography key={caution.id} variant="body2" sx={{ mb: 1 }}>
-                  <strong>{caution.title}.</strong> {caution.says}
+                  <strong>{tell(caution.title)}.</strong> {tell(caution.says)}
                 </Typography>
               ))}
             </>
           )}
           <Typography variant="caption" component="p" color="text.secondary" sx={{ mt: 1.5 }}>
-            {plan.always}
+            {tell(plan.always)}
           </Typography>
         </Box>
       )}

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
@@ -35,7 +36,7 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
       >
         {schools.map((s) => (
           <MenuItem key={s.key} value={s.key}>
-            {s.name}
+            {tell(s.name)}
           </MenuItem>
         ))}
       </TextField>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Menu, MenuItem, Stack, Typography } from '@mui/material';
@@ -89,7 +90,7 @@ function CoatFacts({ coat }: { coat: PlannedCoat }) {
       t`Then`,
       <>
         <Trans>
-          {coat.drying}, about <WhyNote of="wait">{formatQuantity(coat.wait, units)}</WhyNote>
+          {tell(coat.drying)}, about <WhyNote of="wait">{formatQuantity(coat.wait, units)}</WhyNote>
         </Trans>
       </>,
     ],

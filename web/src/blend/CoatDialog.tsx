@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -90,7 +91,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
             >
               {(limits?.landsIn ?? []).map((l) => (
                 <MenuItem key={l.key} value={l.key}>
-                  {l.name}
+                  {tell(l.name)}
                 </MenuItem>
               ))}
             </TextField>
@@ -103,7 +104,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
             >
               {(limits?.drying ?? []).map((l) => (
                 <MenuItem key={l.key} value={l.key}>
-                  {l.name}
+                  {tell(l.name)}
                 </MenuItem>
               ))}
             </TextField>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
@@ -48,7 +49,7 @@ export function PanelTable({ plan }: { plan: JobPlan }) {
               <TableCell>{p.name}</TableCell>
               <TableCell>
                 <Why reasons={[p.why]} label={p.name}>
-                  {p.roleWords}
+                  {tell(p.roleWords)}
                 </Why>
               </TableCell>
               <TableCell align="right">
@@ -95,12 +96,12 @@ export function ZoneTable({ plan, body }: { plan: JobPlan; body: BodyShape }) {
         <TableBody>
           {plan.zones.map((z, i) => (
             <TableRow key={`${z.kind}${z.panel}${i}`}>
-              <TableCell>{z.words}</TableCell>
+              <TableCell>{tell(z.words)}</TableCell>
               <TableCell>{name(z.panel)}</TableCell>
-              <TableCell>{z.what}</TableCell>
-              <TableCell>{z.preparation}</TableCell>
+              <TableCell>{tell(z.what)}</TableCell>
+              <TableCell>{tell(z.preparation)}</TableCell>
               <TableCell align="right">
-                <WhyFigure figure={z.area} label={`${z.words}, ${name(z.panel)}`} />
+                <WhyFigure figure={z.area} label={`${tell(z.words)}, ${name(z.panel)}`} />
               </TableCell>
             </TableRow>
           ))}
@@ -167,10 +168,10 @@ export function CoatTable({ plan }: { plan: JobPlan }) {
               </TableCell>
               <TableCell>
                 <Trans>
-                  {c.drying}, about <Measure of={c.wait} />
+                  {tell(c.drying)}, about <Measure of={c.wait} />
                 </Trans>
               </TableCell>
-              <TableCell>{c.purpose}</TableCell>
+              <TableCell>{tell(c.purpose)}</TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -171,7 +172,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
         <Stack direction="row" role="status" sx={{ gap: 2, alignItems: 'center', mb: 1.5, flexWrap: 'wrap' }}>
           <Typography sx={{ flexGrow: 1 }}>
             <Trans>
-              <strong>{found.name}</strong>, drawn in to <Measure of={found.need} />: {found.panels}{' '}
+              <strong>{tell(found.name)}</strong>, drawn in to <Measure of={found.need} />: {found.panels}{' '}
               {found.panels === 1 ? t`panel` : t`panels`}, <Measure of={found.paint} />, <Measure of={found.minutes} />.{' '}
               <Words phrase={found.says} /> {found.givesUp.length === 0 ? t`It gives up nothing.` : t`It gives up `}
             </Trans>
@@ -252,10 +253,10 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                     aria-current={mine}
                   >
                     <TableCell sx={{ minWidth: 190 }}>
-                      <strong>{s.name}</strong>
+                      <strong>{tell(s.name)}</strong>
                       {ours !== undefined && (
                         <Button
-                          aria-label={t`Put ${s.name} away`}
+                          aria-label={t`Put ${tell(s.name)} away`}
                           disabled={putAway.isPending}
                           onClick={() => putAway.mutate(ours.id)}
                           sx={{ ml: 1 }}
@@ -264,7 +265,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                         </Button>
                       )}
                       <Typography variant="body2" color="text.secondary">
-                        <Trans>Main risk: {s.risk}.</Trans>
+                        <Trans>Main risk: {tell(s.risk)}.</Trans>
                       </Typography>
                     </TableCell>
                     <TableCell sx={{ minWidth: 210 }}>
@@ -295,7 +296,7 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                       ) : (
                         <Button
                           variant="outlined"
-                          aria-label={t`Adopt ${s.name}`}
+                          aria-label={t`Adopt ${tell(s.name)}`}
                           onClick={() => handle.change(setSchool(document, s.key, s.name))}
                         >
                           <Trans>Adopt</Trans>

@@ -1,3 +1,4 @@
+import { NOTES } from '../kit/notes';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -103,9 +104,7 @@ function Parts({ parts }: { parts: Simulation['parts'] }) {
     >
       {parts.map((p) => (
         <Box key={p.part} sx={{ display: 'contents' }}>
-          <Typography variant="body2" sx={{ textTransform: 'capitalize' }}>
-            {p.part}
-          </Typography>
+          <Typography variant="body2">{NOTES[p.part].title}</Typography>
           <Box sx={{ m: 0, position: 'relative', height: 16 }} aria-hidden="true">
             <Box sx={{ position: 'absolute', inset: '6px 0', backgroundColor: tokens.line }} />
             <Box

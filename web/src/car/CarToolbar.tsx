@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
@@ -80,7 +81,7 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
         {panel !== null && (
           <Typography variant="caption" color="text.secondary">
             <Trans>
-              {panel.name}: <Measure of={panel.area} />, {panel.material}, lies {panel.orientation}.
+              {panel.name}: <Measure of={panel.area} />, {tell(panel.material)}, lies {tell(panel.orientation)}.
             </Trans>
           </Typography>
         )}

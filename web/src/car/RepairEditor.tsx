@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
@@ -36,8 +37,8 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
   const { document } = handle;
   const name = (id: string) => body.panels.find((p) => p.id === id)?.name ?? id;
   const kinds: Record<RepairPart['shape']['kind'], string> = {
-    spot: 'spot',
-    outline: 'outline',
+    spot: t`spot`,
+    outline: t`outline`,
     'new-part': t`new part`,
   };
   const at = repair === null ? -1 : document.repairs.findIndex((r) => r.id === repair.id);
@@ -171,7 +172,7 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
           >
             {unders.map((u) => (
               <MenuItem key={u.key} value={u.key}>
-                {u.name}
+                {tell(u.name)}
               </MenuItem>
             ))}
           </TextField>

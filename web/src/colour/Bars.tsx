@@ -8,7 +8,7 @@ import { barScale, signed } from './numbers';
 const ROWS = [
   { key: 'dL', name: t`lighter / darker`, more: 'lighter', less: 'darker' },
   { key: 'dC', name: t`cleaner / dirtier`, more: 'cleaner', less: 'dirtier' },
-  { key: 'dH', name: 'hue', more: t`turned one way`, less: t`turned the other way` },
+  { key: 'dH', name: t`hue`, more: t`turned one way`, less: t`turned the other way` },
 ] as const;
 
 /** Signed bars, card minus car, for each angle; the same numbers stand in the cells, so it is its own table. */

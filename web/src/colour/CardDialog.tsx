@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -168,7 +169,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                 >
                   {desk.choices.reducers.map((r) => (
                     <MenuItem key={r.key} value={r.key}>
-                      {r.name}
+                      {tell(r.name)}
                     </MenuItem>
                   ))}
                 </TextField>
@@ -181,7 +182,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
                 >
                   {desk.choices.clear.map((c) => (
                     <MenuItem key={c.key} value={c.key}>
-                      {c.name}
+                      {tell(c.name)}
                     </MenuItem>
                   ))}
                 </TextField>
@@ -192,7 +193,7 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
             <TextField select label={t`Dried`} value={dried} onChange={(e) => setDried(e.target.value)} fullWidth>
               {desk.choices.dried.map((d) => (
                 <MenuItem key={d.key} value={d.key}>
-                  {d.name}
+                  {tell(d.name)}
                 </MenuItem>
               ))}
             </TextField>

@@ -131,7 +131,8 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
               carName={t`The car`}
               cardName={chosen?.name ?? ''}
               note={
-                (car?.simulated === true || chosen?.simulated === true ? t`Simulated, for practice. ` : '') + desk.note
+                (car?.simulated === true || chosen?.simulated === true ? t`Simulated, for practice.` + ' ' : '') +
+                phraseText(desk.note, units)
               }
             />
             <Stack sx={{ p: { xs: 2, md: 2.5 }, gap: 4 }}>

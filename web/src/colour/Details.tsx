@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
@@ -17,7 +18,7 @@ export function HowSprayed({ desk, card, onEdit }: { desk: ColourDesk; card: Col
   const units = useUnits();
   const s = card.spraying;
   const name = (list: keyof ColourDesk['choices'], key: string | null | undefined) =>
-    desk.choices[list].find((c) => c.key === key)?.name ?? key ?? '';
+    tell(desk.choices[list].find((c) => c.key === key)?.name ?? key ?? '');
   return (
     <Box component="section" aria-label={t`How it was sprayed`}>
       <Stack direction="row" sx={{ alignItems: 'center', gap: 2, mb: 0.5 }}>
@@ -122,7 +123,7 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
           <Trans>How it was read</Trans>
         </summary>
         <Typography variant="body2" color="text.secondary">
-          {sample.reading.viewing}, {sample.reading.geometryWords}
+          {sample.reading.viewing}, {tell(sample.reading.geometryWords)}
           {sample.reading.spectral ? t`, with spectra` : t`, Lab only`}
           {sample.reading.flopIndex !== null && t`; flop index ${sample.reading.flopIndex.toFixed(1)}`}.
         </Typography>

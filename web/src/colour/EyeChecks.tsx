@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -57,7 +58,7 @@ export function EyeChecks({
                   <Trans>Light</Trans>
                 </TableCell>
                 {desk.choices.from.map((f) => (
-                  <TableCell key={f.key}>{f.name}</TableCell>
+                  <TableCell key={f.key}>{tell(f.name)}</TableCell>
                 ))}
               </TableRow>
             </TableHead>
@@ -65,7 +66,7 @@ export function EyeChecks({
               {desk.choices.lights.map((light) => (
                 <TableRow key={light.key}>
                   <TableCell component="th" scope="row" sx={{ maxWidth: 92 }}>
-                    {light.name}
+                    {tell(light.name)}
                   </TableCell>
                   {desk.choices.from.map((from) => {
                     const seen = card.eyes.find((e) => e.light === light.key && e.from === from.key);
@@ -74,7 +75,7 @@ export function EyeChecks({
                         <ToggleButtonGroup
                           exclusive
                           value={pressed[`${light.key} ${from.key}`] ?? seen?.verdict ?? null}
-                          aria-label={`${light.name}, ${from.name}`}
+                          aria-label={`${tell(light.name)}, ${tell(from.name)}`}
                           onChange={(_, verdict: string | null) => {
                             if (verdict !== null) {
                               void look(light.key, from.key, verdict);
@@ -87,7 +88,7 @@ export function EyeChecks({
                               value={eye.key}
                               sx={{ px: 0.75, lineHeight: 1.15, minWidth: 50, fontSize: '0.875rem' }}
                             >
-                              {eye.name}
+                              {tell(eye.name)}
                             </ToggleButton>
                           ))}
                         </ToggleButtonGroup>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Typography, useTheme } from '@mui/material';
@@ -49,7 +50,7 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
       <Typography sx={{ fontSize: '1.15rem' }}>
         <Trans>
           <strong>{fit.coats.toFixed(1)} coats</strong> come nearest: {fit.overall.toFixed(1)} off over all angles,
-          worst at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {fit.says}
+          worst at {fit.worstAngle}° ({fit.worst.toFixed(1)}). {tell(fit.says)}
         </Trans>
       </Typography>
       <Stack direction="row" sx={{ gap: 1.5, alignItems: 'center', my: 1, flexWrap: 'wrap' }}>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -143,7 +144,7 @@ export function MeasureDialog({
             >
               {desk.choices.geometries.map((g) => (
                 <MenuItem key={g.key} value={g.key}>
-                  {g.name}
+                  {tell(g.name)}
                 </MenuItem>
               ))}
             </TextField>
@@ -169,7 +170,7 @@ export function MeasureDialog({
               >
                 {desk.choices.faults.map((f) => (
                   <MenuItem key={f.key} value={f.key}>
-                    {f.name}
+                    {tell(f.name)}
                   </MenuItem>
                 ))}
               </TextField>
@@ -186,7 +187,7 @@ export function MeasureDialog({
                 >
                   {desk.choices.surfaces.map((s) => (
                     <MenuItem key={s.key} value={s.key}>
-                      {s.name}
+                      {tell(s.name)}
                     </MenuItem>
                   ))}
                 </TextField>

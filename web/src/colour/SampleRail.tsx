@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Box, ButtonBase, Stack, Typography } from '@mui/material';
 import type { ColourSample } from '../api/types';
@@ -74,7 +75,7 @@ export function SampleRail({
               t`not read yet`
             ) : s.verdict !== null ? (
               <>
-                {s.verdict.words}
+                {tell(s.verdict.words)}
                 {s.verdict.need !== null && s.verdict.grade === 'blendable' && (
                   <>
                     , <Words phrase={{ text: '{need}', values: { need: s.verdict.need }, plain: '' }} />

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { useUnits } from '../kit/preferences';
 import { phraseText } from '../kit/units';
 import { t } from '@lingui/core/macro';
@@ -85,7 +86,9 @@ export function TintPanel({
           {'problem' in ask.error ? (ask.error as { problem: { detail?: string } | null }).problem?.detail : ''}
         </Alert>
       )}
-      {ask.data !== undefined && ask.data.says !== '' && <Typography sx={{ mb: 1.5 }}>{ask.data.says}</Typography>}
+      {ask.data !== undefined && ask.data.says !== '' && (
+        <Typography sx={{ mb: 1.5 }}>{tell(ask.data.says)}</Typography>
+      )}
       {ask.data !== undefined && ask.data.corrections.length > 0 && (
         <>
           <Box

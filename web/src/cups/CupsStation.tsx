@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -44,10 +45,10 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
                 <Typography color="text.secondary">
                   <Trans>Reducer: </Trans>
                   <Why reasons={[plan.reducer.reason]} label={t`Reducer`}>
-                    <strong>{plan.reducer.words}</strong>
+                    <strong>{tell(plan.reducer.words)}</strong>
                   </Why>
                   {plan.reducer.key !== plan.reducer.advised &&
-                    t`, by your hand; advised: ${plan.reducer.advisedWords}`}
+                    t`, by your hand; advised: ${tell(plan.reducer.advisedWords)}`}
                 </Typography>
               </Box>
               <ReducerField handle={handle} />
@@ -105,11 +106,11 @@ function ReducerField({ handle }: { handle: BenchHandle }) {
       sx={{ width: 230 }}
     >
       <MenuItem value="">
-        <Trans>as advised: {plan.reducer.advisedWords}</Trans>
+        <Trans>as advised: {tell(plan.reducer.advisedWords)}</Trans>
       </MenuItem>
       {offered.map((c) => (
         <MenuItem key={c.key} value={c.key}>
-          {c.name}
+          {tell(c.name)}
         </MenuItem>
       ))}
     </TextField>
@@ -186,7 +187,7 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
             {cup.coats.map((c, i) => (
               <span key={c.coat}>
                 {i > 0 && ', '}
-                {c.name} <WhyFigure figure={c.volume} label={t`Paint for ${c.name}`} />
+                {tell(c.name)} <WhyFigure figure={c.volume} label={t`Paint for ${tell(c.name)}`} />
               </span>
             ))}
           </Typography>

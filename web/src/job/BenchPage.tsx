@@ -169,7 +169,7 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
 
 function SavedSign({ save }: { save: SaveState }) {
   const words: Record<SaveState['kind'], string> = {
-    saved: 'saved',
+    saved: t`saved`,
     saving: 'saving',
     offline: t`not saved yet`,
     refused: t`not saved`,

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, ButtonBase, Divider, Popover, Typography } from '@mui/material';
@@ -103,7 +104,7 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
                 {reason.inputs.map((input) => (
                   <Box key={input.name} sx={{ display: 'contents' }}>
                     <Typography component="dt" variant="body2" color="text.secondary">
-                      {input.name}
+                      {tell(input.name)}
                     </Typography>
                     <Typography component="dd" variant="body2" sx={{ m: 0, textAlign: 'right' }}>
                       {typeof input.value === 'object' ? formatQuantity(input.value, units) : input.value}
@@ -113,7 +114,7 @@ export function Why({ reasons, label, children }: { reasons: readonly Reason[]; 
               </Box>
             )}
             <Typography variant="caption" color="text.secondary">
-              <strong>{SOURCES[reason.source]}.</strong> {reason.citation}
+              <strong>{SOURCES[reason.source]}.</strong> {tell(reason.citation)}
             </Typography>
           </Box>
         ))}

@@ -201,7 +201,8 @@ export const faultText = (fault: FieldFault, system: UnitSystem): string =>
 /** A phrase of the core in the language of the page, its quantities in the reader's units. A string is a name. */
 export function phraseText(phrase: Phrase, system: UnitSystem): string {
   const values = Object.entries(phrase.values).map(([name, value]) => [name, valueText(value, system)]);
-  return tell(phrase.text, Object.fromEntries(values) as Record<string, string | number>);
+  const told = Object.fromEntries(values) as Record<string, string | number>;
+  return tell(phrase.text, values.length === 0 ? undefined : told);
 }
 
 function valueText(value: Phrase['values'][string], system: UnitSystem): string | number {

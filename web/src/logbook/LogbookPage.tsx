@@ -24,9 +24,7 @@ export function LogbookPage() {
   }
   return (
     <Stack sx={{ p: 3, gap: 2, maxWidth: 860 }}>
-      <title>
-        <Trans>Logbook, Kalopsis</Trans>
-      </title>
+      <title>{t`Logbook, Kalopsis`}</title>
       <Typography variant="h1">
         <Trans>Logbook</Trans>
       </Typography>

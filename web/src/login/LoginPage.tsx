@@ -57,9 +57,7 @@ export function LoginPage() {
         spacing={2.5}
         sx={{ p: { xs: 3, sm: 8 }, justifyContent: 'center', maxWidth: 560 }}
       >
-        <title>
-          <Trans>Sign in, Kalopsis</Trans>
-        </title>
+        <title>{t`Sign in, Kalopsis`}</title>
         <Typography variant="h1">
           <Trans>Kalopsis</Trans>
         </Typography>

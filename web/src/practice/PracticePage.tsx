@@ -6,9 +6,7 @@ import { Empty } from '../kit/States';
 export function PracticePage() {
   return (
     <>
-      <title>
-        <Trans>Practice bay, Kalopsis</Trans>
-      </title>
+      <title>{t`Practice bay, Kalopsis`}</title>
       <Typography variant="h1" sx={{ p: 3, pb: 0 }}>
         <Trans>Practice bay</Trans>
       </Typography>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Stack, Typography, useTheme } from '@mui/material';
@@ -66,7 +67,7 @@ export function SheetContent({ bench, body, part }: Props) {
       <Typography
         sx={{ fontSize: '7.6pt', borderTop: '0.3mm solid #000', pt: '1mm', mt: part === 'rest' ? 'auto' : 0 }}
       >
-        {plan.always}
+        {tell(plan.always)}
       </Typography>
     </Stack>
   );
@@ -91,7 +92,7 @@ function SheetHead({ bench }: { bench: Bench }) {
               {colour.name}
               {colour.code ? `, ${colour.code}` : ''}. Booth{' '}
               {formatQuantity({ value: booth.temperatureC, unit: 'degC' }, units)},{' '}
-              {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {plan.reducer.words}.
+              {formatQuantity({ value: booth.humidityPercent, unit: '%' }, units)}. Reducer: {tell(plan.reducer.words)}.
             </Trans>
           </Typography>
           <Typography sx={{ fontSize: '9.6pt', lineHeight: 1.3 }}>
@@ -176,7 +177,7 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
                 </td>
                 <td>{amount === undefined ? '–' : formatQuantity(amount.volume, units)}</td>
                 <td>
-                  {c.drying}, {formatQuantity(c.wait, units)}
+                  {tell(c.drying)}, {formatQuantity(c.wait, units)}
                 </td>
                 <td>☐</td>
               </tr>
@@ -244,9 +245,9 @@ function SheetCups({ bench }: { bench: Bench }) {
             {preparation.map((z) => (
               <tr key={z.kind}>
                 <td>
-                  <strong>{z.words}</strong>
+                  <strong>{tell(z.words)}</strong>
                 </td>
-                <td>{z.preparation}</td>
+                <td>{tell(z.preparation)}</td>
               </tr>
             ))}
           </tbody>
@@ -267,7 +268,7 @@ function SheetRemarks({ plan }: { plan: Bench['plan'] }) {
         ))}
         {cautions.map((c) => (
           <li key={c.id}>
-            <strong>{c.title}:</strong> {c.says}
+            <strong>{tell(c.title)}:</strong> {tell(c.says)}
           </li>
         ))}
       </Box>

@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
@@ -30,9 +31,7 @@ export function ShelfPage() {
   const finishName = (key: string) => finishes.find((f) => f.key === key)?.name ?? key;
   return (
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
-      <title>
-        <Trans>Shelf, Kalopsis</Trans>
-      </title>
+      <title>{t`Shelf, Kalopsis`}</title>
       <Typography variant="h1">
         <Trans>Shelf</Trans>
       </Typography>
@@ -54,7 +53,7 @@ export function ShelfPage() {
               download
               aria-label={t`Download the drawing of ${body.name}`}
             >
-              {body.name}, {body.style}
+              {body.name}, {tell(body.style)}
             </Button>
           ))}
           {me.role === 'lead' && (
@@ -92,7 +91,7 @@ export function ShelfPage() {
               <TableRow key={c.name + c.code}>
                 <TableCell>{c.name}</TableCell>
                 <TableCell>{c.code}</TableCell>
-                <TableCell>{finishName(c.finish)}</TableCell>
+                <TableCell>{tell(finishName(c.finish))}</TableCell>
                 <TableCell align="right">{c.undercoatShade ?? t`any`}</TableCell>
               </TableRow>
             ))}
@@ -134,7 +133,7 @@ export function ShelfPage() {
                     <TableCell>{p.name}</TableCell>
                     <TableCell>{p.ratio}</TableCell>
                     <TableCell>
-                      {p.components.map((c) => `${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}
+                      {p.components.map((c) => t`${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}
                     </TableCell>
                     <TableCell align="right">
                       <Measure of={p.dryFilm} />
@@ -158,7 +157,7 @@ export function ShelfPage() {
       <Section title={t`Blending schools`}>
         {schools.map((s) => (
           <Typography key={s.key} sx={{ mb: 1 }}>
-            <strong>{s.name}.</strong> {s.how}
+            <strong>{tell(s.name)}.</strong> {tell(s.how)}
           </Typography>
         ))}
       </Section>

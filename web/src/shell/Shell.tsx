@@ -1,3 +1,4 @@
+import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
@@ -156,7 +157,7 @@ export function Shell() {
         </Button>
         <Menu anchorEl={menu} open={menu !== null} onClose={() => setMenu(null)}>
           <ListSubheader sx={{ backgroundColor: 'transparent', lineHeight: 1.5, py: 1 }}>
-            {me.name}, {me.role}
+            {me.name}, {tell(me.role)}
             <br />
             {me.workshop.name}, {me.workshop.town}
           </ListSubheader>

@@ -63,9 +63,7 @@ export function TodayPage() {
     <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 1240, width: '100%', mx: 'auto' }}>
       <Stack direction="row" sx={{ alignItems: 'center', gap: 1.5, mb: 2.5, flexWrap: 'wrap' }}>
         <Box sx={{ flexGrow: 1 }}>
-          <title>
-            <Trans>Today, Kalopsis</Trans>
-          </title>
+          <title>{t`Today, Kalopsis`}</title>
           <Typography variant="h1">
             <Trans>Today</Trans>
           </Typography>

@@ -259,7 +259,11 @@ final class Warnings
                 'short-blend',
                 'blend',
                 'Colour fades out in {limit}, by your hand; it needs {need} {certainty}.',
-                ['limit' => Quantity::mm($limitMm), 'need' => Quantity::mm($mm), 'certainty' => Phrase::of($need->certainty->words())],
+                [
+                    'limit' => Quantity::mm($limitMm),
+                    'need' => Quantity::mm($mm),
+                    'certainty' => Phrase::of($need->certainty->words()),
+                ],
             );
         }
         $long = $mm !== null && $mm > $need->usualMm;

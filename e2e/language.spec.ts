@@ -1,0 +1,117 @@
+import type { Page } from '@playwright/test';
+import { expect, signIn, test } from './bench';
+
+const silver = '/jobs/5a17a45b-0000-4000-8000-000000000001';
+const PAGES: [string, RegExp][] = [
+  ['/', /Merrowby/],
+  ['/?new', /Merrowby/],
+  [`${silver}/car`, /MB 24 TRN/],
+  [`${silver}/colour`, /MB 24 TRN/],
+  [`${silver}/blend`, /MB 24 TRN/],
+  [`${silver}/cups`, /MB 24 TRN/],
+  [`${silver}/booth`, /MB 24 TRN/],
+  [`${silver}/sheet`, /MB 24 TRN/],
+  ['/shelf', /Northlight S/],
+  ['/logbook', /./],
+  ['/practice', /./],
+];
+
+/** What a person, a shop or a data sheet has named is in no language: these fields of the answers, and only these. */
+const NAMED = new Set([
+  ...[
+    'label',
+    'plate',
+    'code',
+    'painter',
+    'colour',
+    'town',
+    'style',
+    'note',
+    'component',
+    'school',
+    'by',
+    'spot',
+    'email',
+  ],
+  ...['name', 'neighbourName', 'coatName', 'role', 'panels', 'bodyShape', 'paintSystem', 'plain'],
+]);
+
+/** Words of a format, a unit or a mark; "and" of a list and days are Intl's, in the locale of the browser. */
+const ALIKE =
+  /\b(Kalopsis|Ctrl|Shift|Esc|Tab|CxF|CGATS|CSV|CIEDE2000|Lab|Letter|VOC|UV|mm|cm²|ml|bar|min|inch|AM|PM|and|today|tomorrow|Mon|Tue|Wed|Thu|Fri|Sat|Sun)\b/g;
+
+/** As Intl writes dates. */
+const DATE =
+  /(\w+day,? )?(\d+ )?(January|February|March|April|May|June|July|August|September|October|November|December)/g;
+
+function named(value: unknown, into: Set<string>, under = ''): void {
+  if (typeof value === 'string') {
+    if (NAMED.has(under)) {
+      into.add(value);
+    }
+  } else if (Array.isArray(value)) {
+    value.forEach((v) => named(v, into, under));
+  } else if (value !== null && typeof value === 'object') {
+    Object.entries(value).forEach(([key, v]) => named(v, into, /^\d+$/.test(key) ? under : key));
+  }
+}
+
+/** Everything a reader sees or is read, one text after another. */
+function told(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const texts: string[] = [document.title];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walker.nextNode()) {
+      if (!['STYLE', 'SCRIPT'].includes(walker.currentNode.parentElement?.tagName ?? '')) {
+        texts.push(walker.currentNode.textContent ?? '');
+      }
+    }
+    for (const name of ['aria-label', 'title', 'placeholder', 'aria-valuetext']) {
+      document.querySelectorAll(`[${name}]`).forEach((e) => texts.push(e.getAttribute(name) ?? ''));
+    }
+    return [...new Set(texts)];
+  });
+}
+
+test('no text of the pages or of the core is outside the catalogue: in a marked language nothing is plain', async ({
+  page,
+}) => {
+  test.slow();
+  await signIn(page, 'ines');
+  await page.addInitScript(() => localStorage.setItem('kalopsis.language', 'pseudo'));
+  const names = new Set<string>(['window', 'Ines']);
+  const reading: Promise<void>[] = [];
+  page.on('response', (response) => {
+    if (response.headers()['content-type']?.includes('json') === true) {
+      reading.push(
+        response
+          .json()
+          .then((body: unknown) => named(body, names))
+          .catch(() => undefined),
+      );
+    }
+  });
+  const plain: string[] = [];
+  for (const [path, shown] of PAGES) {
+    await page.goto(path);
+    await expect(page.getByText(shown).first()).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    await Promise.all(reading);
+    const known = [...names].filter((n) => n.length > 1).sort((a, b) => b.length - a.length);
+    for (const text of await told(page)) {
+      const rest = known.reduce((left, name) => left.replaceAll(new RegExp(escaped(name), 'gi'), ' '), text);
+      const words = rest
+        .replaceAll(DATE, ' ')
+        .replaceAll(ALIKE, ' ')
+        .match(/(?<![\p{L}])[A-Za-z]{3,}(?![\p{L}])/gu);
+      if (words !== null) {
+        plain.push(`${path}: ${text.trim()} (${words.join(', ')})`);
+      }
+    }
+  }
+  expect([...new Set(plain)]).toEqual([]);
+});
+
+function escaped(text: string): string {
+  return text.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&');
+}
