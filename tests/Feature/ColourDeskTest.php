@@ -302,7 +302,7 @@ it('lays out the variants of the shelf, ranks them, and strikes one with a way b
         ->toHaveCount(5)
         ->and($variants->pluck('place')->sort()->values()->all())
         ->toBe([1, 2, 3, 4, 5])
-        ->and($variants->firstWhere('place', 1)['why'])
+        ->and($variants->firstWhere('place', 1)['why']['plain'])
         ->toContain('off over all angles');
     $last = $variants->firstWhere('place', 5)['id'];
     $struck = $this->postJson("/api/jobs/{$job->id}/colour/samples/{$last}/strike")->assertOk();
