@@ -19,6 +19,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property Role $role
  * @property string $units
  * @property string $theme
+ * @property string $weights g or oz
  * @property Workshop $workshop
  */
 final class User extends Authenticatable
@@ -30,7 +31,7 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $attributes = ['units' => 'metric', 'theme' => 'light'];
+    protected $attributes = ['units' => 'metric', 'theme' => 'light', 'weights' => 'g'];
 
     protected $hidden = ['password', 'remember_token'];
 

@@ -60,9 +60,9 @@ it('says who is signed in without an error while nobody is', function (): void {
 it('keeps units and theme', function (): void {
     $user = $this->painter();
     $this->actingAs($user)
-        ->patchJson('/api/me', ['units' => 'us', 'theme' => 'booth'])
+        ->patchJson('/api/me', ['units' => 'us', 'theme' => 'booth', 'weights' => 'oz'])
         ->assertOk()
-        ->assertJson(['units' => 'us', 'theme' => 'booth']);
+        ->assertJson(['units' => 'us', 'theme' => 'booth', 'weights' => 'oz']);
     $this->actingAs($user)
         ->patchJson('/api/me', ['units' => 'cubits'])
         ->assertStatus(422)

@@ -44,7 +44,8 @@ export function App() {
 function SignedIn({ me }: { me: Me }) {
   const client = useQueryClient();
   const save = useMutation({
-    mutationFn: (wish: Partial<Pick<Me, 'units' | 'theme'>>) => unwrap(api.PATCH('/api/me', { body: wish })),
+    mutationFn: (wish: Partial<Pick<Me, 'units' | 'theme' | 'weights'>>) =>
+      unwrap(api.PATCH('/api/me', { body: wish })),
     // The switch answers at once; the server only keeps it.
     onMutate: (wish) => client.setQueryData(keys.me, { ...me, ...wish }),
   });
@@ -55,6 +56,8 @@ function SignedIn({ me }: { me: Me }) {
       theme: me.theme,
       setUnits: (units) => save.mutate({ units }),
       setTheme: (theme) => save.mutate({ theme }),
+      weights: me.weights,
+      setWeights: (weights) => save.mutate({ weights }),
     }),
     [me, save],
   );

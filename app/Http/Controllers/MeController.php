@@ -40,7 +40,7 @@ final class MeController extends Controller
     public function update(PreferencesRequest $request): MeResource
     {
         $user = $this->user($request);
-        $user->update(Arr::only($request->validated(), ['units', 'theme']));
+        $user->update(Arr::only($request->validated(), ['units', 'theme', 'weights']));
 
         return new MeResource($user->load('workshop'));
     }

@@ -15,12 +15,17 @@ final class PreferencesRequest extends FormRequest
         return [
             'units' => ['sometimes', 'string', Rule::in(['metric', 'us'])],
             'theme' => ['sometimes', 'string', Rule::in(['light', 'dark', 'booth'])],
+            'weights' => ['sometimes', 'string', Rule::in(['g', 'oz'])],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['units.*' => 'Units are metric or us.', 'theme.*' => 'The theme is light, dark or booth.'];
+        return [
+            'units.*' => 'Units are metric or us.',
+            'theme.*' => 'The theme is light, dark or booth.',
+            'weights.*' => 'Weights are g or oz.',
+        ];
     }
 }

@@ -23,6 +23,7 @@ final class MeResource extends JsonResource
             'workshop' => ['name' => $user->workshop->name, 'town' => $user->workshop->town],
             'units' => $user->units,
             'theme' => $user->theme,
+            'weights' => $user->weights,
         ];
     }
 }

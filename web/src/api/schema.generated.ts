@@ -1319,6 +1319,8 @@ export interface components {
             units?: "metric" | "us";
             /** @enum {string} */
             theme?: "light" | "dark" | "booth";
+            /** @enum {string} */
+            weights?: "g" | "oz";
         };
         WorkshopName: {
             name: string;
@@ -1337,6 +1339,8 @@ export interface components {
             units: "metric" | "us";
             /** @enum {string} */
             theme: "light" | "dark" | "booth";
+            /** @enum {string} */
+            weights: "g" | "oz";
         };
         Rings: {
             /** @description What the core computed, as it comes out of JobPlan::jsonSerialize. */

@@ -46,4 +46,5 @@ export type Version = Schemas['Version'];
 export type Severity = JobPlan['severity'];
 export type Walk = Schemas['Walk'];
 export type UnitSystem = Me['units'];
+export type Weights = Me['weights'];
 export type ThemeName = Me['theme'];

@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -18,6 +17,7 @@ import { useShelf } from '../api/queries';
 import type { JobDocument } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { numberFor, parseQuantity, unitSymbol } from '../kit/units';
+import { tell } from '../language/tell';
 import { setDetails } from './document';
 import type { BenchHandle } from './useBench';
 

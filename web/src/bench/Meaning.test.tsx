@@ -25,6 +25,8 @@ const PLAN = {
   always: 'A planning aid.',
 } as unknown as JobPlan;
 
+const SETTERS = { setUnits: () => undefined, setTheme: () => undefined, setWeights: () => undefined };
+
 function shown(wide: boolean) {
   vi.stubGlobal('matchMedia', (query: string) => ({
     matches: wide,
@@ -35,9 +37,7 @@ function shown(wide: boolean) {
   const me = { name: 'Bram', units: 'metric', theme: 'light' } as Me;
   render(
     <I18nProvider i18n={i18n}>
-      <PreferencesContext
-        value={{ me, units: 'metric', theme: 'light', setUnits: () => undefined, setTheme: () => undefined }}
-      >
+      <PreferencesContext value={{ me, units: 'metric', theme: 'light', weights: 'g', ...SETTERS }}>
         <ThemeProvider theme={kalopsisTheme('light')}>
           <Meaning plan={PLAN} where={(at) => at.startsWith('coat:')} glance={says('Nobody sees it.')} />
         </ThemeProvider>

@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import ExpandLessIcon from '@mui/icons-material/ExpandLess';
@@ -8,6 +7,7 @@ import { useState, type ReactNode } from 'react';
 import type { CautionAt, JobPlan, Phrase, Severity } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
 import { Words } from '../kit/Words';
+import { tell } from '../language/tell';
 
 interface Props {
   plan: JobPlan;

@@ -3,8 +3,8 @@ import { Box, ButtonBase, Stack, Typography } from '@mui/material';
 import { NavLink } from 'react-router';
 import type { Station } from '../api/types';
 import { SeverityMark } from '../kit/SeverityMark';
-import { Words } from '../kit/Words';
 import { STATIONS } from '../kit/stations';
+import { Words } from '../kit/Words';
 
 /** The six stations in the order of the work, each with its state in a word. */
 export function Spine({ jobId, states }: { jobId: string; states: readonly Station[] }) {

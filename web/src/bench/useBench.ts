@@ -4,9 +4,9 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, retryWhenOffline } from '../api/queries';
 import type { Bench, JobDocument, JobPlan } from '../api/types';
-import type { Change } from './document';
 import { useUnits } from '../kit/preferences';
 import { faultText } from '../kit/units';
+import type { Change } from './document';
 import { keepDraft, loadDraft, type Draft } from './drafts';
 import { EMPTY, outbox, redoMeans, undoMeans, type Outbox, type OutboxEvent, type SaveState } from './outbox';
 

@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
@@ -6,6 +5,7 @@ import { useShelf } from '../api/queries';
 import { setBooth, setGun, setSchool, setWetBed } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { QuantityField } from '../kit/QuantityField';
+import { tell } from '../language/tell';
 
 export function BlendToolbar({ handle }: { handle: BenchHandle }) {
   const { document, plan } = handle;

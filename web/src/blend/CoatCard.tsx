@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Menu, MenuItem, Stack, Typography } from '@mui/material';
@@ -9,6 +8,7 @@ import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatQuantity } from '../kit/units';
 import { WhyFigure, WhyNote } from '../kit/Why';
+import { tell } from '../language/tell';
 import { CoatDialog } from './CoatDialog';
 
 /** The chosen coat: what is in the gun, how it is held, how far it goes, what it lands in and what comes then. */

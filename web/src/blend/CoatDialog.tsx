@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -20,6 +19,7 @@ import type { CoatStep, PlannedCoat } from '../api/types';
 import { changeStep } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { QuantityField } from '../kit/QuantityField';
+import { tell } from '../language/tell';
 
 interface Props {
   handle: BenchHandle;

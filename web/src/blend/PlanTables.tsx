@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
@@ -6,6 +5,7 @@ import type { ReactNode } from 'react';
 import type { BodyShape, JobPlan } from '../api/types';
 import { Why, WhyFigure } from '../kit/Why';
 import { Measure } from '../kit/Words';
+import { tell } from '../language/tell';
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
   return (

@@ -7,8 +7,8 @@ import { moveReach, reachOf, resetReach } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatMm, formatQuantity } from '../kit/units';
-import { reachAfterKey } from './reach';
 import { chartScale, fadePath, ticks, type ChartScale } from './chart';
+import { reachAfterKey } from './reach';
 
 interface Props {
   handle: BenchHandle;

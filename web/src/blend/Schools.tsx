@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -16,14 +15,15 @@ import {
 } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { api, ApiProblem, unwrap } from '../api/client';
 import { BEHIND } from '../api/behind';
+import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useShelf, useShopSchools } from '../api/queries';
 import { adoptBlend, setSchool } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { SeverityMark } from '../kit/SeverityMark';
 import { WhyNote } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
+import { tell } from '../language/tell';
 import { LimitsDialog } from './LimitsDialog';
 import { useWays } from './useSimulation';
 

@@ -1,4 +1,3 @@
-import { NOTES } from '../kit/notes';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -16,9 +15,10 @@ import {
 import type { Cure, Simulation } from '../api/types';
 import { adoptSteps } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
+import { NOTES } from '../kit/notes';
 import { useUnits } from '../kit/preferences';
-import { phraseText } from '../kit/units';
 import { SeverityMark } from '../kit/SeverityMark';
+import { phraseText } from '../kit/units';
 import { WhyNote } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
 import { useCures } from './useSimulation';

@@ -1,9 +1,9 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import type { BodyPanel, BodyShape } from '../api/types';
 import { Measure } from '../kit/Words';
+import { tell } from '../language/tell';
 
 export type Tool = 'choose' | 'spot' | 'outline';
 

@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
@@ -20,6 +19,7 @@ import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { QuantityField } from '../kit/QuantityField';
 import { formatMm } from '../kit/units';
+import { tell } from '../language/tell';
 import { pair } from '../map/geometry';
 
 interface Props {

@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -18,6 +17,7 @@ import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample, Spraying } from '../api/types';
 import { QuantityField } from '../kit/QuantityField';
+import { tell } from '../language/tell';
 import { typedNumber } from './numbers';
 import { samplePath, type DeskDoer } from './useDesk';
 

@@ -1,5 +1,3 @@
-import { useUnits } from '../kit/preferences';
-import { phraseText } from '../kit/units';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import AddIcon from '@mui/icons-material/Add';
@@ -13,7 +11,9 @@ import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
+import { useUnits } from '../kit/preferences';
 import { Empty, Failed, Loading } from '../kit/States';
+import { phraseText } from '../kit/units';
 import { Bars } from './Bars';
 import { CardDialog } from './CardDialog';
 import { HowSprayed, ReadingsTable, VariantTable } from './Details';

@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
@@ -6,10 +5,11 @@ import { useQuery } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
 import { keys } from '../api/queries';
 import type { ColourDesk, ColourSample } from '../api/types';
-import { SeverityMark } from '../kit/SeverityMark';
 import { useUnits } from '../kit/preferences';
+import { SeverityMark } from '../kit/SeverityMark';
 import { formatQuantity } from '../kit/units';
 import { Words } from '../kit/Words';
+import { tell } from '../language/tell';
 import { signed } from './numbers';
 import { samplePath, type DeskDoer } from './useDesk';
 

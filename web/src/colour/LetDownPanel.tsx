@@ -1,10 +1,10 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Typography, useTheme } from '@mui/material';
 import type { ColourDesk } from '../api/types';
 import { setEffectCoats } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
+import { tell } from '../language/tell';
 
 const W = 640;
 const H = 190;

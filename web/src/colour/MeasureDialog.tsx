@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -19,6 +18,7 @@ import {
 import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
+import { tell } from '../language/tell';
 import { typedNumber } from './numbers';
 import { samplePath, type DeskDoer } from './useDesk';
 

@@ -1,8 +1,8 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Box, ButtonBase, Stack, Typography } from '@mui/material';
 import type { ColourSample } from '../api/types';
 import { Words } from '../kit/Words';
+import { tell } from '../language/tell';
 import { Strip } from './Ribbon';
 
 /** Everything that was shot, as small strips to choose from; cards first, then variants by rank, struck ones last. */

@@ -1,6 +1,3 @@
-import { tell } from '../language/tell';
-import { useUnits } from '../kit/preferences';
-import { phraseText } from '../kit/units';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Alert, Box, Button, Stack, TextField, Typography } from '@mui/material';
@@ -8,7 +5,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourSample, Correction } from '../api/types';
-import { typedNumber } from './numbers';
+import { useGrams, usePreferences, useUnits } from '../kit/preferences';
+import { parseGrams, phraseText } from '../kit/units';
+import { tell } from '../language/tell';
 import { Strip } from './Ribbon';
 import { samplePath, type DeskDoer } from './useDesk';
 
@@ -26,8 +25,10 @@ export function TintPanel({
   doer: DeskDoer;
   onShoot: (id: string) => void;
 }) {
+  const { weights } = usePreferences();
+  const weight = useGrams();
   const [typed, setTyped] = useState<string | null>(null);
-  const grams = typed === null ? (card.formula?.totalGrams ?? 200) : typedNumber(typed);
+  const grams = typed === null ? (card.formula?.totalGrams ?? 200) : parseGrams(typed, weights);
   const unreadable = grams === null || grams < 1;
   const ask = useMutation({
     mutationFn: () =>
@@ -62,15 +63,15 @@ export function TintPanel({
       {card.formula !== null && (
         <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>
           <Trans>In the cup{card.formula.number === null ? '' : t`, formula ${card.formula.number}`}: </Trans>
-          {card.formula.toners.map((t) => `${t.name.toLowerCase()} ${t.grams.toFixed(1)} g`).join(', ')}.
+          {card.formula.toners.map((t) => `${t.name} ${weight(t.grams)}`).join(', ')}.
         </Typography>
       )}
       <Stack direction="row" sx={{ gap: 1.5, alignItems: 'flex-start', mb: 2, flexWrap: 'wrap' }}>
         <TextField
-          label={t`Toners in the cup now, g`}
-          value={typed ?? String(grams)}
+          label={t`Toners in the cup now, ${weights}`}
+          value={typed ?? weight(grams ?? 0).replace(/ .*/, '')}
           error={unreadable}
-          helperText={unreadable ? t`Type grams, like 180.` : undefined}
+          helperText={unreadable ? t`Type a weight, like ${weight(180)}.` : undefined}
           onChange={(e) => setTyped(e.target.value)}
           onKeyDown={(e) => e.stopPropagation()}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
@@ -125,6 +126,7 @@ function CorrectionCard({
   onAdopt: () => void;
 }) {
   const units = useUnits();
+  const weight = useGrams();
   return (
     <Stack
       component="article"
@@ -150,7 +152,7 @@ function CorrectionCard({
               <span>{p.name}</span>
               <strong>
                 {p.grams > 0 ? '+' : '\u2212'}
-                {Math.abs(p.grams).toFixed(1)} g
+                {weight(Math.abs(p.grams))}
               </strong>
             </Box>
           ))}
@@ -178,7 +180,7 @@ function CorrectionCard({
       </Typography>
       <Typography variant="body2" color="text.secondary">
         <Trans>
-          {c.isRemix ? t`Another cup` : t`Cup then`}: {c.totalGrams.toFixed(1)} g of toners
+          {c.isRemix ? t`Another cup` : t`Cup then`}: {weight(c.totalGrams)} of toners
         </Trans>
       </Typography>
       <Button variant={place === 0 ? 'contained' : 'outlined'} disabled={busy} onClick={onAdopt}>

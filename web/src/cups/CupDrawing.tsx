@@ -1,12 +1,14 @@
 import { t } from '@lingui/core/macro';
 import { useTheme } from '@mui/material';
 import type { Cup } from '../api/types';
+import { useGrams } from '../kit/preferences';
 
 /** Pixels for a millimetre of cup; all cups share it, so that a small one looks small. */
 const SCALE = 1.5;
 
 /** The cup in section, to scale, with a fill line for each thing poured. */
 export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number }) {
+  const weight = useGrams();
   const { tokens } = useTheme();
   const { bottomMm, topMm, heightMm } = cup.vessel;
   const s = scale;
@@ -18,7 +20,7 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
   const left = (mm: number) => `${cx - widthAt(mm) / 2} ${y(mm)}`;
   const right = (mm: number) => `${cx + widthAt(mm) / 2} ${y(mm)}`;
   const band = (from: number, to: number) => `M${left(from)} L${left(to)} L${right(to)} L${right(from)} Z`;
-  const pours = cup.pours.map((p) => t`${p.component} to ${Math.round(p.cumulativeGrams * 10) / 10} grams`);
+  const pours = cup.pours.map((p) => t`${p.component} to ${weight(p.cumulativeGrams)}`);
   let below = 0;
   let lastLabel = Infinity;
   return (
@@ -38,7 +40,7 @@ export function CupDrawing({ cup, scale = SCALE }: { cup: Cup; scale?: number })
               strokeWidth={1.4}
             />
             <text x={cx + (topMm * s) / 2 + 13} y={label + 4.5} fontSize="13" fontWeight="640" fill={tokens.ink}>
-              {pour.cumulativeGrams.toFixed(1)} g
+              {weight(pour.cumulativeGrams)}
             </text>
           </g>
         );

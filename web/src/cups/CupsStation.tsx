@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import {
@@ -19,11 +18,12 @@ import type { Cup } from '../api/types';
 import { setRatio, setReducer, setRemainder } from '../bench/document';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
+import { useGrams, useUnits } from '../kit/preferences';
 import { QuantityField } from '../kit/QuantityField';
 import { Empty } from '../kit/States';
-import { useUnits } from '../kit/preferences';
 import { formatQuantity } from '../kit/units';
 import { Why, WhyFigure } from '../kit/Why';
+import { tell } from '../language/tell';
 import { CupDrawing } from './CupDrawing';
 
 export function CupsStation({ handle }: { handle: BenchHandle }) {
@@ -119,6 +119,7 @@ function ReducerField({ handle }: { handle: BenchHandle }) {
 
 function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
   const units = useUnits();
+  const weight = useGrams();
   return (
     <Box
       component="section"
@@ -176,7 +177,7 @@ function CupCard({ cup, handle }: { cup: Cup; handle: BenchHandle }) {
                     <TableCell align="right">{p.parts}</TableCell>
                     <TableCell align="right">{formatQuantity({ value: p.ml, unit: 'ml' }, units)}</TableCell>
                     <TableCell align="right">
-                      <strong>{p.cumulativeGrams.toFixed(1)} g</strong>
+                      <strong>{weight(p.cumulativeGrams)}</strong>
                     </TableCell>
                   </TableRow>
                 ))}

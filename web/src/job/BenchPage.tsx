@@ -9,20 +9,20 @@ import { Box, Button, IconButton, Stack, Tooltip, Typography } from '@mui/materi
 import { useEffect, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useBody } from '../api/queries';
+import { JobDetails } from '../bench/JobDetails';
+import { Spine } from '../bench/Spine';
+import { useBench, type BenchHandle, type SaveState } from '../bench/useBench';
 import { BlendStation } from '../blend/BlendStation';
 import { CarStation } from '../car/CarStation';
 import { ColourStation } from '../colour/ColourStation';
 import { CupsStation } from '../cups/CupsStation';
-import { SeverityMark } from '../kit/SeverityMark';
 import { useUnits } from '../kit/preferences';
+import { SeverityMark } from '../kit/SeverityMark';
+import { isTyping, singleKeys } from '../kit/shortcuts';
 import { Failed, Loading } from '../kit/States';
+import { isStation, STATIONS, type StationId } from '../kit/stations';
 import { faultText } from '../kit/units';
 import { LaterStation } from '../later/LaterStation';
-import { isTyping, singleKeys } from '../kit/shortcuts';
-import { JobDetails } from '../bench/JobDetails';
-import { Spine } from '../bench/Spine';
-import { isStation, STATIONS, type StationId } from '../kit/stations';
-import { useBench, type BenchHandle, type SaveState } from '../bench/useBench';
 
 export function BenchPage() {
   const { id = '', station } = useParams();

@@ -1,10 +1,10 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, ButtonBase, Divider, Popover, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useId, useState, type ReactNode } from 'react';
 import type { Figure, Reason } from '../api/types';
+import { tell } from '../language/tell';
 import { NOTES, noteReasons, type NoteName } from './notes';
 import { useUnits } from './preferences';
 import { formatQuantity, phraseText } from './units';

@@ -1,5 +1,6 @@
 import { createContext, use } from 'react';
-import type { Me, ThemeName, UnitSystem } from '../api/types';
+import type { Me, ThemeName, UnitSystem, Weights } from '../api/types';
+import { formatGrams } from './units';
 
 export interface Preferences {
   me: Me;
@@ -7,6 +8,8 @@ export interface Preferences {
   theme: ThemeName;
   setUnits: (units: UnitSystem) => void;
   setTheme: (theme: ThemeName) => void;
+  weights: Weights;
+  setWeights: (weights: Weights) => void;
 }
 
 export const PreferencesContext = createContext<Preferences | null>(null);
@@ -20,3 +23,9 @@ export function usePreferences(): Preferences {
 }
 
 export const useUnits = (): UnitSystem => usePreferences().units;
+
+/** Writes weights as the reader's scale shows them. */
+export function useGrams(): (grams: number) => string {
+  const { weights } = usePreferences();
+  return (grams) => formatGrams(grams, weights);
+}

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import type { UnitSystem } from '../api/types';
-import { convert, formatQuantity, numberFor, parseQuantity, phraseText } from './units';
+import { formatGrams, parseGrams, convert, formatQuantity, numberFor, parseQuantity, phraseText } from './units';
 
 interface Fixture {
   tolerance: number;
@@ -59,4 +59,22 @@ it("puts quantities into phrases in the reader's units", () => {
   };
   expect(phraseText(phrase, 'metric')).toBe('Needs 254 mm, has 127 mm on Roof.');
   expect(phraseText(phrase, 'us')).toBe('Needs 10 in, has 5 in on Roof.');
+});
+
+describe('weights, in grams or ounces by choice', () => {
+  // NIST SP 811: one ounce (avoirdupois) is 28.349 523 125 g.
+  it('prints them as a scale does', () => {
+    expect(formatGrams(67.58, 'g')).toBe('67.6 g');
+    expect(formatGrams(28.349523125, 'oz')).toBe('1.00 oz');
+    expect(formatGrams(100, 'oz')).toBe('3.53 oz');
+  });
+
+  it('reads what is typed in either, whatever the scale shows', () => {
+    expect(parseGrams('180', 'g')).toBe(180);
+    expect(parseGrams('1', 'oz')).toBeCloseTo(28.349523125, 9);
+    expect(parseGrams('2,5 oz', 'g')).toBeCloseTo(70.8738078125, 9);
+    expect(parseGrams('0.2 kg', 'oz')).toBe(200);
+    expect(parseGrams('a cup', 'g')).toBeNull();
+    expect(parseGrams('-5', 'g')).toBeNull();
+  });
 });

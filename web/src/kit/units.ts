@@ -1,5 +1,5 @@
+import type { FieldFault, Phrase, Quantity, UnitSystem, Weights } from '../api/types';
 import { tell } from '../language/tell';
-import type { FieldFault, Phrase, Quantity, UnitSystem } from '../api/types';
 
 /**
  * Reads and prints quantities for the two kinds of reader. The same cases as the core's Units room,
@@ -42,6 +42,7 @@ const UNITS: Record<string, UnitInfo> = {
   gal: unit('volume', 'gal', 2, 3785.411784),
   g: unit('mass', 'g', 1),
   kg: unit('mass', 'kg', 3, 1000),
+  'oz av': unit('mass', 'oz', 2, 28.349523125),
   bar: unit('pressure', 'bar', 1),
   kpa: unit('pressure', 'kPa', 0, 0.01),
   psi: unit('pressure', 'psi', 0, (4.4482216152605 / 645.16) * 10),
@@ -151,6 +152,23 @@ function formatNear(quantity: Quantity, system: UnitSystem): string {
 function roundHalfUp(value: number, decimals: number): string {
   const text = (Math.round((Math.abs(value) + Number.EPSILON) * 10 ** decimals) / 10 ** decimals).toFixed(decimals);
   return value < 0 && Number(text) !== 0 ? `-${text}` : text;
+}
+
+/** A weight as a scale shows it: grams to a tenth, ounces (avoirdupois) to a hundredth, about a quarter of a gram. */
+export function formatGrams(grams: number, weights: Weights): string {
+  const to = info(weights === 'oz' ? 'oz av' : 'g');
+  return `${roundHalfUp(inUnit(grams, to), to.decimals)} ${to.symbol}`;
+}
+
+/** What was typed on a scale, in grams; a unit may be named, else it is the reader's. Null when it is no weight. */
+export function parseGrams(text: string, weights: Weights): number | null {
+  const typed = /^\s*(\d*[.,]?\d+|\d+[.,])\s*(g|gr|kg|oz|ounces?)?\s*$/iu.exec(text);
+  if (typed === null) {
+    return null;
+  }
+  const named = (typed[2] ?? weights).toLowerCase();
+  const from = info(named.startsWith('o') ? 'oz av' : named === 'kg' ? 'kg' : 'g');
+  return Number((typed[1] ?? '').replace(',', '.')) * from.factor;
 }
 
 export const formatMm = (mm: number, system: UnitSystem): string => formatQuantity({ value: mm, unit: 'mm' }, system);

@@ -1,9 +1,9 @@
 import { t } from '@lingui/core/macro';
 import { Box } from '@mui/material';
 import { Meaning } from '../bench/Meaning';
-import type { StationId } from '../kit/stations';
 import type { BenchHandle } from '../bench/useBench';
 import { Empty } from '../kit/States';
+import type { StationId } from '../kit/stations';
 
 const WORDS: Record<Exclude<StationId, 'car' | 'colour' | 'blend' | 'cups'>, { title: string; words: string }> = {
   booth: {

@@ -15,10 +15,10 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { useBody } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
 import { useBench } from '../bench/useBench';
-import { Failed, Loading } from '../kit/States';
 import { useUnits } from '../kit/preferences';
-import { Fitted } from './Fitted';
+import { Failed, Loading } from '../kit/States';
 import { kalopsisTheme } from '../theme/theme';
+import { Fitted } from './Fitted';
 import { SheetContent } from './SheetContent';
 
 const PAPERS = {

@@ -1,20 +1,20 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Stack, Typography, useTheme } from '@mui/material';
 import { useMemo, type ReactNode } from 'react';
 import { useShelf } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
+import { useSimulation } from '../bench/useSimulation';
+import { useGrams, useUnits } from '../kit/preferences';
 import { SeverityMark } from '../kit/SeverityMark';
-import { useUnits } from '../kit/preferences';
 import { formatMm, formatQuantity, phraseText } from '../kit/units';
-import { ringsPath, scaleBar, viewAround, linePath } from '../map/geometry';
+import { tell } from '../language/tell';
 import { Trim } from '../map/BodyMap';
+import { ringsPath, scaleBar, viewAround, linePath } from '../map/geometry';
 import { planCentre, PlanLayers } from '../map/PlanLayers';
 import { turnedBox, turnOf } from '../map/turn';
 import { useWalk } from '../walk/useWalk';
 import { WalkPicture } from '../walk/WalkPicture';
-import { useSimulation } from '../bench/useSimulation';
 
 interface Props {
   bench: Bench;
@@ -197,6 +197,7 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
 
 function SheetCups({ bench }: { bench: Bench }) {
   const units = useUnits();
+  const weight = useGrams();
   const { plan } = bench;
   const preparation = [...new Map(plan.zones.map((z) => [z.kind, z])).values()];
   return (
@@ -222,7 +223,7 @@ function SheetCups({ bench }: { bench: Bench }) {
                   {cup.count > 1 ? `${cup.count} × ` : ''}
                   {formatQuantity({ value: cup.total.value / cup.count, unit: 'ml' }, units)}, {cup.mixture}
                 </td>
-                <td>{cup.pours.map((p) => t`${p.component} to ${p.cumulativeGrams.toFixed(1)} g`).join(', ')}</td>
+                <td>{cup.pours.map((p) => t`${p.component} to ${weight(p.cumulativeGrams)}`).join(', ')}</td>
               </tr>
             ))}
           </tbody>
@@ -232,9 +233,9 @@ function SheetCups({ bench }: { bench: Bench }) {
             <strong>
               <Trans>Formula {bench.formula.number}:</Trans>
             </strong>{' '}
-            {bench.formula.toners.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}
+            {bench.formula.toners.map((t) => `${t.name} ${weight(t.grams)}`).join(', ')}
             {bench.formula.layer.length > 0 &&
-              t`; effect layer ${bench.formula.layer.map((t) => `${t.name} ${t.grams.toFixed(1)} g`).join(', ')}`}
+              t`; effect layer ${bench.formula.layer.map((t) => `${t.name} ${weight(t.grams)}`).join(', ')}`}
             <Trans>. For {bench.formula.totalGrams.toFixed(0)} g.</Trans>
           </Typography>
         )}

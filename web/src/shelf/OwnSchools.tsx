@@ -6,8 +6,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useShopSchools } from '../api/queries';
-import { FileButton } from '../kit/FileButton';
 import type { SchoolFile, ShopSchool } from '../api/types';
+import { FileButton } from '../kit/FileButton';
 import { RecipeDialog } from './RecipeDialog';
 
 /** The shop's own ways to spray: edited as recipes, sent to another shop and taken in from one as files. */

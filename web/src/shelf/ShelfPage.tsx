@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
@@ -11,6 +10,7 @@ import { FileButton } from '../kit/FileButton';
 import { usePreferences } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { Measure } from '../kit/Words';
+import { tell } from '../language/tell';
 import { OwnSchools } from './OwnSchools';
 
 export function ShelfPage() {

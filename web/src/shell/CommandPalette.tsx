@@ -3,8 +3,8 @@ import { Autocomplete, Dialog, TextField, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useJobs, useShelf } from '../api/queries';
-import { STATIONS } from '../kit/stations';
 import { usePreferences } from '../kit/preferences';
+import { STATIONS } from '../kit/stations';
 
 interface Command {
   group: string;
@@ -19,7 +19,7 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
   const { pathname } = useLocation();
   const jobs = useJobs();
   const shelf = useShelf();
-  const { units, setUnits, setTheme } = usePreferences();
+  const { units, setUnits, setTheme, weights, setWeights } = usePreferences();
   const here = /^\/jobs\/([^/]+)/.exec(pathname)?.[1];
   const commands = useMemo<Command[]>(() => {
     const go = (to: string) => () => void navigate(to);
@@ -50,15 +50,21 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
       {
         group: t`Settings`,
         label: units === 'metric' ? t`Show inches and °F` : t`Show millimetres and °C`,
-        hint: 'units',
+        hint: t`units`,
         run: () => setUnits(units === 'metric' ? 'us' : 'metric'),
+      },
+      {
+        group: t`Settings`,
+        label: weights === 'g' ? t`Weights in oz` : t`Weights in g`,
+        hint: t`scale`,
+        run: () => setWeights(weights === 'g' ? 'oz' : 'g'),
       },
       { group: t`Settings`, label: t`Light theme`, hint: 'theme', run: () => setTheme('light') },
       { group: t`Settings`, label: t`Dark theme`, hint: 'theme', run: () => setTheme('dark') },
       { group: t`Settings`, label: t`Booth theme`, hint: 'theme', run: () => setTheme('booth') },
       { group: t`Settings`, label: t`Keyboard map`, hint: '?', run: onHelp },
     ];
-  }, [here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, onHelp]);
+  }, [here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, weights, setWeights, onHelp]);
   return (
     <Dialog
       open

@@ -12,8 +12,8 @@ import {
   Typography,
 } from '@mui/material';
 import { useUnits } from '../kit/preferences';
-import { formatMm } from '../kit/units';
 import { setSingleKeys, useSingleKeys } from '../kit/shortcuts';
+import { formatMm } from '../kit/units';
 
 declare const __VERSION__: string;
 

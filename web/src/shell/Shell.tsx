@@ -1,4 +1,3 @@
-import { tell } from '../language/tell';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
@@ -20,10 +19,11 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { api } from '../api/client';
-import type { ThemeName } from '../api/types';
+import type { ThemeName, Weights } from '../api/types';
 import { usePreferences } from '../kit/preferences';
-import { CommandPalette } from './CommandPalette';
 import { isTyping, singleKeys } from '../kit/shortcuts';
+import { tell } from '../language/tell';
+import { CommandPalette } from './CommandPalette';
 import { KeyboardHelp } from './KeyboardHelp';
 
 const PLACES = [
@@ -33,6 +33,11 @@ const PLACES = [
   { to: '/practice', label: t`Practice bay` },
 ];
 
+const WEIGHTS: { name: Weights; label: string }[] = [
+  { name: 'g', label: t`Weights in g` },
+  { name: 'oz', label: t`Weights in oz` },
+];
+
 const THEMES: { name: ThemeName; label: string }[] = [
   { name: 'light', label: t`Light` },
   { name: 'dark', label: t`Dark` },
@@ -40,7 +45,7 @@ const THEMES: { name: ThemeName; label: string }[] = [
 ];
 
 export function Shell() {
-  const { me, units, setUnits, theme, setTheme } = usePreferences();
+  const { me, units, setUnits, theme, setTheme, weights, setWeights } = usePreferences();
   const client = useQueryClient();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
@@ -163,6 +168,12 @@ export function Shell() {
           </ListSubheader>
           {THEMES.map(({ name, label }) => (
             <MenuItem key={name} selected={name === theme} onClick={() => setTheme(name)}>
+              {label}
+            </MenuItem>
+          ))}
+          <MenuItem divider sx={{ p: 0, minHeight: 0 }} aria-hidden="true" disabled />
+          {WEIGHTS.map(({ name, label }) => (
+            <MenuItem key={name} selected={name === weights} onClick={() => setWeights(name)}>
               {label}
             </MenuItem>
           ))}

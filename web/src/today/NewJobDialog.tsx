@@ -1,6 +1,6 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { zodResolver } from '@hookform/resolvers/zod';
 import {
   Alert,
   Button,

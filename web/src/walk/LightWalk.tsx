@@ -15,11 +15,10 @@ import {
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { BodyShape, Simulation, Walk } from '../api/types';
 import { useUnits } from '../kit/preferences';
-import { useCalm } from '../kit/useCalm';
 import { formatMm } from '../kit/units';
+import { useCalm } from '../kit/useCalm';
 import type { Pair } from '../map/geometry';
 import { FromAbove } from './FromAbove';
-import { worstStand } from './worst';
 import {
   EYES_M,
   firstCatch,
@@ -35,6 +34,7 @@ import {
   type Side,
   type Stand,
 } from './stand';
+import { worstStand } from './worst';
 
 const WalkView = lazy(() => import('./WalkView').then((m) => ({ default: m.WalkView })));
 

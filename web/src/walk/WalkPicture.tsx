@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react';
 import { Box } from '@mui/material';
+import { useEffect, useState } from 'react';
 import type { BodyShape, Simulation, Walk } from '../api/types';
 import type { Pair } from '../map/geometry';
 import { aspecular, roomOf, sidesInPlay } from './stand';
