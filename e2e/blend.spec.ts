@@ -34,7 +34,7 @@ test('a blend drawn in too far shows its fringe, the cure is tried and taken ove
   const outlook = page.getByTestId('outlook');
   await expect(outlook).toContainText('Nobody sees it');
   const parts = page.getByLabel('Part by part');
-  await expect(parts).toContainText('fringe');
+  await expect(parts).toContainText('Fringe');
 
   // Without a bed, and drawn in by hand.
   await page.getByRole('button', { name: 'Wet bed on' }).click();

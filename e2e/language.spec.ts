@@ -92,12 +92,10 @@ test('no text of the pages or of the core is outside the catalogue: in a marked 
     }
   });
   const plain: string[] = [];
-  for (const [path, shown] of PAGES) {
-    await page.goto(path);
-    await expect(page.getByText(shown).first()).toBeVisible();
+  const look = async (where: string) => {
     await page.waitForLoadState('networkidle');
     await Promise.all(reading);
-    const known = [...names].filter((n) => n.length > 1).sort((a, b) => b.length - a.length);
+    const known = [...names].filter((n) => n.length > 1).sort((x, y) => y.length - x.length);
     for (const text of await told(page)) {
       const rest = known.reduce((left, name) => left.replaceAll(new RegExp(escaped(name), 'gi'), ' '), text);
       const words = rest
@@ -105,8 +103,26 @@ test('no text of the pages or of the core is outside the catalogue: in a marked 
         .replaceAll(ALIKE, ' ')
         .match(/(?<![\p{L}])[A-Za-z]{3,}(?![\p{L}])/gu);
       if (words !== null) {
-        plain.push(`${path}: ${text.trim()} (${words.join(', ')})`);
+        plain.push(`${where}: ${text.trim()} (${words.join(', ')})`);
       }
+    }
+  };
+  for (const [path, shown] of PAGES) {
+    await page.goto(path);
+    await expect(page.getByText(shown).first()).toBeVisible();
+    await look(path);
+    if (path.endsWith('/blend')) {
+      await page.locator('button[value="walk"]').click();
+      await expect(page.getByTestId('walk-says')).toBeVisible();
+      await look('light walk');
+      await page.locator('button[value="cut"]').click();
+      await look('cross-cut');
+      await page.keyboard.press('Control+k');
+      await look('palette');
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('?');
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await look('keys');
     }
   }
   expect([...new Set(plain)]).toEqual([]);

@@ -182,12 +182,13 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ShelfSchool',
-        required: ['key', 'name', 'how'],
+        required: ['key', 'name', 'how', 'coats'],
         type: 'object',
         properties: [
             new OA\Property(property: 'key', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'how', type: 'string'),
+            new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatStep')),
         ],
     ),
 ]

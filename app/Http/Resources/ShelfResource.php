@@ -55,7 +55,12 @@ final class ShelfResource
                 )
                 ->all(),
             'schools' => array_map(
-                fn (School $s): array => ['key' => $s->key, 'name' => $s->name, 'how' => $s->how],
+                fn (School $s): array => [
+                    'key' => $s->key,
+                    'name' => $s->name,
+                    'how' => $s->how,
+                    'coats' => $s->picture(),
+                ],
                 (new WorkshopCatalogue($workshop->id))->schools(),
             ),
             'limits' => self::limits(),

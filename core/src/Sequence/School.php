@@ -44,6 +44,12 @@ final readonly class School implements JsonSerializable
         return new CoatSequence($steps);
     }
 
+    /** @return list<CoatStep> its coats as the picture of it shows them: with all it does, as on a light metallic */
+    public function picture(): array
+    {
+        return $this->sequence(FinishClass::MetallicLight)->steps;
+    }
+
     /** @return array<string, mixed> as SchoolReader takes it */
     public function jsonSerialize(): array
     {

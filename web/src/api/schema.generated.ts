@@ -1607,6 +1607,7 @@ export interface components {
             key: string;
             name: string;
             how: string;
+            coats: components["schemas"]["CoatStep"][];
         };
         ShelfName: {
             key: string;

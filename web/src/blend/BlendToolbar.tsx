@@ -5,6 +5,7 @@ import { useShelf } from '../api/queries';
 import { setBooth, setGun, setSchool, setWetBed } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { QuantityField } from '../kit/QuantityField';
+import { SchoolPicture } from '../kit/SchoolPicture';
 import { tell } from '../language/tell';
 
 export function BlendToolbar({ handle }: { handle: BenchHandle }) {
@@ -28,6 +29,7 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
         label={plan.edited ? t`School, changed` : t`School`}
         value={schools.length === 0 ? '' : document.plan.school}
         sx={{ width: { xs: '100%', sm: 184 } }}
+        slotProps={{ select: { renderValue: (key) => tell(schools.find((s) => s.key === key)?.name ?? '') } }}
         onChange={(event) =>
           handle.change(
             setSchool(document, event.target.value, schools.find((s) => s.key === event.target.value)?.name ?? ''),
@@ -36,7 +38,13 @@ export function BlendToolbar({ handle }: { handle: BenchHandle }) {
       >
         {schools.map((s) => (
           <MenuItem key={s.key} value={s.key}>
-            {tell(s.name)}
+            <Stack
+              direction="row"
+              sx={{ gap: 3, alignItems: 'center', justifyContent: 'space-between', width: '100%' }}
+            >
+              {tell(s.name)}
+              <SchoolPicture coats={s.coats} />
+            </Stack>
           </MenuItem>
         ))}
       </TextField>

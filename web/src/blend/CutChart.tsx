@@ -13,8 +13,8 @@ const EYE = 110;
 const LEFT = 46;
 
 const LINES: Record<CutSection['lines'][number]['kind'], string> = {
-  gap: 'gap',
-  fold: 'fold',
+  gap: t`gap`,
+  fold: t`fold`,
   'body-line': t`body line`,
 };
 

@@ -249,7 +249,7 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
 
 /** As much as fits under the coat's name. */
 const rowNote = ({ mixture, gun }: PlannedCoat, units: UnitSystem): string =>
-  [mixture.replace(t`the rest of`, 'rest'), formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
+  [mixture.replace('the rest of', 'rest'), formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
     .join(', ')
     .slice(0, 44);
 

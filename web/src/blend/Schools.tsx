@@ -20,6 +20,7 @@ import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useShelf, useShopSchools } from '../api/queries';
 import { adoptBlend, setSchool } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
+import { SchoolPicture } from '../kit/SchoolPicture';
 import { SeverityMark } from '../kit/SeverityMark';
 import { WhyNote } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
@@ -254,6 +255,9 @@ export function Schools({ handle }: { handle: BenchHandle }) {
                   >
                     <TableCell sx={{ minWidth: 190 }}>
                       <strong>{tell(s.name)}</strong>
+                      <Box sx={{ my: 0.5 }}>
+                        <SchoolPicture coats={shelf?.schools.find((k) => k.key === s.key)?.coats ?? []} />
+                      </Box>
                       {ours !== undefined && (
                         <Button
                           aria-label={t`Put ${tell(s.name)} away`}

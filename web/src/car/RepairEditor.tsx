@@ -60,7 +60,10 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
         <Typography>
           <Trans>
             No repair yet. Tap the panel that was hit, then press <strong>Spot</strong>, <strong>Outline</strong> or{' '}
-            <strong>New part</strong>.
+            <strong>
+              <Trans>New part</Trans>
+            </strong>
+            .
           </Trans>
         </Typography>
       )}

@@ -6,8 +6,8 @@ import { WhyNote } from '../kit/Why';
 import { barScale, signed } from './numbers';
 
 const ROWS = [
-  { key: 'dL', name: t`lighter / darker`, more: 'lighter', less: 'darker' },
-  { key: 'dC', name: t`cleaner / dirtier`, more: 'cleaner', less: 'dirtier' },
+  { key: 'dL', name: t`lighter / darker`, more: t`lighter`, less: t`darker` },
+  { key: 'dC', name: t`cleaner / dirtier`, more: t`cleaner`, less: t`dirtier` },
   { key: 'dH', name: t`hue`, more: t`turned one way`, less: t`turned the other way` },
 ] as const;
 

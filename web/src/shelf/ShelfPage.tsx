@@ -1,3 +1,4 @@
+import { SchoolPicture } from '../kit/SchoolPicture';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
@@ -156,9 +157,12 @@ export function ShelfPage() {
       </Section>
       <Section title={t`Blending schools`}>
         {schools.map((s) => (
-          <Typography key={s.key} sx={{ mb: 1 }}>
-            <strong>{tell(s.name)}.</strong> {tell(s.how)}
-          </Typography>
+          <Stack key={s.key} direction="row" sx={{ mb: 2, gap: 2, alignItems: 'flex-start' }}>
+            <SchoolPicture coats={s.coats} />
+            <Typography>
+              <strong>{tell(s.name)}.</strong> {tell(s.how)}
+            </Typography>
+          </Stack>
         ))}
       </Section>
     </Stack>

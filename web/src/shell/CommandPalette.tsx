@@ -29,7 +29,7 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
         : STATIONS.map((s) => ({ group: t`This job`, label: s.name, hint: s.key, run: go(`/jobs/${here}/${s.id}`) }))),
       ...(here === undefined
         ? []
-        : [{ group: t`This job`, label: t`Booth sheet`, hint: 'print', run: go(`/jobs/${here}/sheet`) }]),
+        : [{ group: t`This job`, label: t`Booth sheet`, hint: t`print`, run: go(`/jobs/${here}/sheet`) }]),
       ...(jobs.data ?? []).map((job) => ({
         group: t`Cars`,
         label: `${job.label} ${job.plate}`,
@@ -59,9 +59,9 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
         hint: t`scale`,
         run: () => setWeights(weights === 'g' ? 'oz' : 'g'),
       },
-      { group: t`Settings`, label: t`Light theme`, hint: 'theme', run: () => setTheme('light') },
-      { group: t`Settings`, label: t`Dark theme`, hint: 'theme', run: () => setTheme('dark') },
-      { group: t`Settings`, label: t`Booth theme`, hint: 'theme', run: () => setTheme('booth') },
+      { group: t`Settings`, label: t`Light theme`, hint: t`theme`, run: () => setTheme('light') },
+      { group: t`Settings`, label: t`Dark theme`, hint: t`theme`, run: () => setTheme('dark') },
+      { group: t`Settings`, label: t`Booth theme`, hint: t`theme`, run: () => setTheme('booth') },
       { group: t`Settings`, label: t`Keyboard map`, hint: '?', run: onHelp },
     ];
   }, [here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, weights, setWeights, onHelp]);
@@ -78,6 +78,9 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
         open
         autoHighlight
         options={commands}
+        openText={t`Open`}
+        closeText={t`Close`}
+        clearText={t`Clear`}
         groupBy={(c) => c.group}
         getOptionLabel={(c) => c.label}
         getOptionKey={(c) => c.group + c.label + c.hint}

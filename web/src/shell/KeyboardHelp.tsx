@@ -19,7 +19,7 @@ declare const __VERSION__: string;
 
 const keyMap = (mm: (value: number) => string): { where: string; keys: [string, string][] }[] => [
   {
-    where: 'Everywhere',
+    where: t`Everywhere`,
     keys: [
       [t`Ctrl K`, t`Find a car, a station, an action`],
       ['?', t`This map`],
@@ -28,7 +28,7 @@ const keyMap = (mm: (value: number) => string): { where: string; keys: [string, 
     ],
   },
   {
-    where: 'On a job',
+    where: t`On a job`,
     keys: [
       ['1 – 6', t`Go to a station`],
       [t`Ctrl Z`, t`Undo`],
@@ -37,14 +37,14 @@ const keyMap = (mm: (value: number) => string): { where: string; keys: [string, 
     ],
   },
   {
-    where: 'Car',
+    where: t`Car`,
     keys: [
       [t`Tab, Enter`, t`Choose a panel`],
       ['S', t`Spot in the middle of the chosen panel`],
       ['N', t`Chosen panel is a new part`],
       [t`Arrow keys`, t`Move the chosen repair by ${mm(10)} (Shift: ${mm(1)})`],
       ['+  −', t`Larger, smaller by ${mm(5)}`],
-      ['Delete', t`Take the chosen repair away`],
+      [t`Delete`, t`Take the chosen repair away`],
     ],
   },
   {
@@ -52,11 +52,11 @@ const keyMap = (mm: (value: number) => string): { where: string; keys: [string, 
     keys: [
       ['Tab', t`Next coat or contour`],
       [t`Arrow keys`, t`Its reach by ${mm(10)} (Shift: ${mm(1)})`],
-      ['Delete', t`Give the reach back to the computation`],
+      [t`Delete`, t`Give the reach back to the computation`],
     ],
   },
   {
-    where: 'Light walk, on the picture',
+    where: t`Light walk, on the picture`,
     keys: [
       ['← →', t`Walk along the car`],
       ['↑ ↓', t`Nearer, farther`],

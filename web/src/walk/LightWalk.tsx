@@ -106,7 +106,14 @@ export function LightWalk(props: Props) {
   };
   return (
     <>
-      <Box sx={{ position: 'relative', flexGrow: 1, minHeight: 240, backgroundColor: (t) => t.tokens.plate }}>
+      <Box
+        sx={{
+          position: 'relative',
+          flexGrow: 1,
+          minHeight: { xs: 240, md: 196 },
+          backgroundColor: (t) => t.tokens.plate,
+        }}
+      >
         <Suspense fallback={null}>
           <WalkView
             side={side}
@@ -217,7 +224,7 @@ export function LightWalk(props: Props) {
             }}
           >
             <Dial
-              name="From"
+              name={t`From`}
               value={Math.log(stand.fromM)}
               least={Math.log(LEAST_M)}
               most={Math.log(MOST_M)}
@@ -226,7 +233,7 @@ export function LightWalk(props: Props) {
               onChange={(v) => set({ fromM: Math.exp(v) })}
             />
             <Dial
-              name="Along"
+              name={t`Along`}
               value={stand.walkDeg}
               least={-WALK_DEG}
               most={WALK_DEG}
@@ -235,7 +242,7 @@ export function LightWalk(props: Props) {
               onChange={(v) => set({ walkDeg: v })}
             />
             <Dial
-              name="Eyes at"
+              name={t`Eyes at`}
               value={stand.eyeM}
               least={EYES_M[0]}
               most={EYES_M[1]}
@@ -244,7 +251,7 @@ export function LightWalk(props: Props) {
               onChange={(v) => set({ eyeM: v })}
             />
             <Dial
-              name="Lamp"
+              name={t`Lamp`}
               value={stand.lampDeg}
               least={-LAMP_DEG}
               most={LAMP_DEG}
@@ -253,7 +260,7 @@ export function LightWalk(props: Props) {
               onChange={(v) => set({ lampDeg: v })}
             />
             <Dial
-              name="Lamp up"
+              name={t`Lamp up`}
               value={stand.lampUpDeg}
               least={LAMP_UP_DEG[0]}
               most={LAMP_UP_DEG[1]}
@@ -284,7 +291,10 @@ function sideMiddle(side: Side, inPlay: readonly string[], middle: Pair): Pair {
 
 function aside(deg: number, none: string): string {
   const whole = Math.round(deg);
-  return whole === 0 ? none : `${Math.abs(whole)}° ${whole < 0 ? 'left' : 'right'}`;
+  if (whole === 0) {
+    return none;
+  }
+  return whole < 0 ? t`${-whole}° left` : t`${whole}° right`;
 }
 
 function Dial({
