@@ -1,11 +1,7 @@
-import { i18n } from '@lingui/core';
-import { I18nProvider } from '@lingui/react';
-import { ThemeProvider } from '@mui/material';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { JobPlan, Me, Phrase } from '../api/types';
-import { PreferencesContext } from '../kit/preferences';
-import { kalopsisTheme } from '../theme/theme';
+import type { JobPlan, Phrase } from '../api/types';
+import { shown } from '../kit/shown';
 import { Meaning } from './Meaning';
 
 const says = (text: string): Phrase => ({ text, values: {}, plain: text });
@@ -25,25 +21,14 @@ const PLAN = {
   always: 'A planning aid.',
 } as unknown as JobPlan;
 
-const SETTERS = { setUnits: () => undefined, setTheme: () => undefined, setWeights: () => undefined };
-
-function shown(wide: boolean) {
+function meaning(wide: boolean) {
   vi.stubGlobal('matchMedia', (query: string) => ({
     matches: wide,
     media: query,
     addEventListener: () => undefined,
     removeEventListener: () => undefined,
   }));
-  const me = { name: 'Bram', units: 'metric', theme: 'light' } as Me;
-  render(
-    <I18nProvider i18n={i18n}>
-      <PreferencesContext value={{ me, units: 'metric', theme: 'light', weights: 'g', ...SETTERS }}>
-        <ThemeProvider theme={kalopsisTheme('light')}>
-          <Meaning plan={PLAN} where={(at) => at.startsWith('coat:')} glance={says('Nobody sees it.')} />
-        </ThemeProvider>
-      </PreferencesContext>
-    </I18nProvider>,
-  );
+  shown(<Meaning plan={PLAN} where={(at) => at.startsWith('coat:')} glance={says('Nobody sees it.')} />);
 }
 
 afterEach(() => {
@@ -53,7 +38,7 @@ afterEach(() => {
 
 describe('what it means', () => {
   it('stands beside the map where there is room, each caution once and only those of the station', () => {
-    shown(true);
+    meaning(true);
     expect(screen.getByTestId('verdict').textContent).toContain('Needs 220 mm');
     expect(screen.getAllByText('Solvent vapour.')).toHaveLength(1);
     expect(screen.queryByText('Lamps.')).toBeNull();
@@ -61,13 +46,13 @@ describe('what it means', () => {
   });
 
   it('does not say the verdict again among what to look out for', () => {
-    shown(true);
+    meaning(true);
     expect(screen.getAllByText('Needs 220 mm, has 254 mm.')).toHaveLength(1);
     expect(screen.getByText('Mask the gap.')).toBeTruthy();
   });
 
   it('is a bar with the verdict where there is none, and opens', () => {
-    shown(false);
+    meaning(false);
     const bar = screen.getByTestId('verdict-bar');
     expect(bar.textContent).toContain('Needs 220 mm');
     expect(bar.textContent).toContain('Nobody sees it.');
