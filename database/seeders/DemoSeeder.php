@@ -8,11 +8,14 @@ use App\Actions\CreateJob;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Support\SchoolFiles;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\App;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Point;
+use Kalopsis\Sequence\ClearFade;
+use Kalopsis\Sequence\FinishClass;
 
 /** The demo workshop: Saltmarsh Coachworks in Merrowby. Invented people, cars and paints; never for production. */
 final class DemoSeeder extends Seeder
@@ -52,7 +55,7 @@ final class DemoSeeder extends Seeder
     /** @return array<string, string> when a car of the demo is due, from the day it is seeded on, and who paints it */
     private static function due(int $i): array
     {
-        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', '']];
+        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', ''], [2, '12:00', 'Col'], [2, '16:00', '']];
         [$days, $time, $painter] = $plan[$i] ?? [null, '', ''];
 
         return $days === null
@@ -125,7 +128,44 @@ final class DemoSeeder extends Seeder
             self::job('Quill 3', 'MB 23 COP', 'quill-3', ['Copper Dusk', 'CD-18', 'pearl', 4], 'northlight-s', 22, 50, [
                 self::spot('r1', self::at($quill, 'front-door-left', 0.45, 0.45), 'front-door-left', 55, 'primer', 4),
             ]),
+            self::clearFaded(
+                self::job(
+                    'Vesper Forty',
+                    'MB 48 VAN',
+                    'vesper-forty',
+                    ['Harbour Slate', 'HS-21', 'metallic-dark', 5],
+                    'northlight-s',
+                    22,
+                    50,
+                    [self::spot('r1', self::at($vesper, 'quarter-left', 0.55, 0.5), 'quarter-left', 40, 'primer', 5)],
+                ),
+            ),
+            // A stone chip close to the gap: with a standard gun the door comes in.
+            self::job(
+                'Marlo Tern',
+                'MB 37 CHP',
+                'marlo-tern',
+                ['Harbour Slate', 'HS-21', 'metallic-dark', 5],
+                'northlight-s',
+                20,
+                50,
+                [self::spot('r1', self::at($tern, 'front-wing-left', 0.76, 0.5), 'front-wing-left', 8, 'primer', 5)],
+            ),
         ];
+    }
+
+    /**
+     * The long side of a van: no break is near, so the clear is faded out.
+     *
+     * @param array<string, mixed> $job
+     * @return array<string, mixed>
+     */
+    private static function clearFaded(array $job): array
+    {
+        $school = SchoolFiles::all()['inside-out-wet-bed'];
+        $sequence = ClearFade::of($school->sequence(FinishClass::MetallicDark));
+
+        return [...$job, 'plan' => ['school' => $school->key, 'sequence' => json_decode((string) json_encode($sequence), true)]];
     }
 
     private static function body(string $key): BodyShape

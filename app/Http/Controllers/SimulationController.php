@@ -13,6 +13,7 @@ use App\Support\WorkshopCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Kalopsis\Job\Cures;
+use Kalopsis\Job\GunsCompared;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\JobSpec;
 use Kalopsis\Job\SmallestBlend;
@@ -178,6 +179,37 @@ final class SimulationController extends Controller
         );
 
         return new JsonResponse($ways, 200, [], JSON_UNESCAPED_UNICODE);
+    }
+
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/guns',
+            operationId: 'compareGuns',
+            tags: ['blend'],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'This plan with a standard gun and with a small one',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GunOutlook')),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Faults by field',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    public function guns(DocumentRequest $request, RepairJob $job): JsonResponse
+    {
+        $spec = $this->read($request, $job);
+        $pair = Pair::of($job)->at($spec->plan->effectCoats());
+
+        return new JsonResponse(GunsCompared::of($spec, $this->planning->planner(), $pair->car, $pair->card));
     }
 
     #[

@@ -110,6 +110,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'reducer', description: 'share of the data sheet\'s', type: 'number'),
             new OA\Property(property: 'blendingClear', description: 'parts to one part of ready base', type: 'number'),
+            new OA\Property(property: 'fadeSolvent', description: 'parts to one part of ready clear', type: 'number'),
         ],
     ),
 ]
@@ -133,7 +134,7 @@ use OpenApi\Attributes as OA;
         required: ['kind'],
         type: 'object',
         properties: [
-            new OA\Property(property: 'kind', type: 'string', enum: ['past', 'between', 'whole-panel']),
+            new OA\Property(property: 'kind', type: 'string', enum: ['past', 'between', 'ring', 'whole-panel']),
             new OA\Property(property: 'reach', description: 'share of the blend', type: 'number'),
             new OA\Property(property: 'fade', description: 'share of the blend', type: 'number'),
             new OA\Property(
@@ -142,6 +143,8 @@ use OpenApi\Attributes as OA;
                 type: 'number',
             ),
             new OA\Property(property: 'fadeMm', type: 'number'),
+            new OA\Property(property: 'beyondMm', description: 'past where the blend ends', type: 'number'),
+            new OA\Property(property: 'fromMm', description: 'of a ring', type: 'number'),
         ],
     ),
 ]
@@ -173,7 +176,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
+                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear', 'fade-solvent'],
             ),
             new OA\Property(property: 'mixture', ref: '#/components/schemas/StepMixture'),
             new OA\Property(property: 'gun', ref: '#/components/schemas/StepGun'),

@@ -64,6 +64,7 @@ use OpenApi\Attributes as OA;
             'reach',
             'moved',
             'movable',
+            'innerMm',
             'solvedMm',
             'fadeMm',
             'limitMm',
@@ -84,13 +85,14 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear'],
+                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear', 'fade-solvent'],
             ),
             new OA\Property(property: 'colour', type: 'boolean'),
             new OA\Property(property: 'purpose', type: 'string'),
             new OA\Property(property: 'reach', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
             new OA\Property(property: 'moved', type: 'boolean'),
             new OA\Property(property: 'movable', type: 'boolean'),
+            new OA\Property(property: 'innerMm', type: 'number', nullable: true),
             new OA\Property(property: 'solvedMm', type: 'number', nullable: true),
             new OA\Property(property: 'mixture', type: 'string'),
             new OA\Property(property: 'landsIn', type: 'string'),
@@ -115,7 +117,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['repair', 'sealer', 'full-colour', 'colour-blend', 'wet-bed', 'clear'],
+                enum: ['repair', 'sealer', 'full-colour', 'colour-blend', 'wet-bed', 'clear', 'clear-fade'],
             ),
             new OA\Property(property: 'words', type: 'string'),
             new OA\Property(property: 'what', type: 'string'),
@@ -365,6 +367,7 @@ use OpenApi\Attributes as OA;
             'cautions',
             'always',
             'stations',
+            'clear',
         ],
         type: 'object',
         properties: [
@@ -405,6 +408,72 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'always', type: 'string'),
             new OA\Property(property: 'stations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Station')),
+            new OA\Property(property: 'clear', ref: '#/components/schemas/PlannedClear'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PlannedClear',
+        required: ['fades', 'other', 'edge'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'fades', type: 'boolean'),
+            new OA\Property(
+                property: 'other',
+                description: 'the same plan with its clear ended the other way',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/CoatStep'),
+                nullable: true,
+            ),
+            new OA\Property(
+                property: 'edge',
+                nullable: true,
+                oneOf: [new OA\Schema(ref: '#/components/schemas/ClearEdge')],
+            ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ClearEdge',
+        required: [
+            'mm',
+            'um',
+            'full',
+            'ends',
+            'scuffed',
+            'step',
+            'hardStep',
+            'polishesOut',
+            'says',
+            'customer',
+            'break',
+            'after',
+        ],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'mm', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'um', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'full', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'ends', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'scuffed', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'step', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'hardStep', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'polishesOut', type: 'boolean'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'customer', ref: '#/components/schemas/Phrase'),
+            new OA\Property(
+                property: 'break',
+                required: ['name', 'away'],
+                properties: [
+                    new OA\Property(property: 'name', type: 'string'),
+                    new OA\Property(property: 'away', ref: '#/components/schemas/Quantity'),
+                ],
+                type: 'object',
+                nullable: true,
+            ),
+            new OA\Property(property: 'after', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
         ],
     ),
 ]

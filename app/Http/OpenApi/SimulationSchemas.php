@@ -236,6 +236,30 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'GunOutlook',
+        required: ['gun', 'held', 'need', 'joins', 'seen', 'says', 'paint', 'minutes', 'largest', 'grows'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'gun', type: 'string', enum: ['standard', 'small']),
+            new OA\Property(property: 'held', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'need', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
+            new OA\Property(property: 'joins', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'seen', type: 'boolean'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'paint', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'minutes', ref: '#/components/schemas/Quantity'),
+            new OA\Property(
+                property: 'largest',
+                description: 'radius of the largest spot that stays on the panel',
+                nullable: true,
+                oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')],
+            ),
+            new OA\Property(property: 'grows', description: 'a spot that pulls a neighbour in', type: 'boolean'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'Cure',
         required: ['says', 'sequence', 'index'],
         type: 'object',

@@ -13,6 +13,8 @@ enum ZoneKind: string
     case ColourBlend = 'colour-blend';
     case WetBed = 'wet-bed';
     case Clear = 'clear';
+    /** Only where a clear ends inside a panel. */
+    case ClearFade = 'clear-fade';
 
     public function words(): string
     {
@@ -23,10 +25,11 @@ enum ZoneKind: string
             self::ColourBlend => 'Colour blend',
             self::WetBed => 'Wet bed',
             self::Clear => 'Clear',
+            self::ClearFade => 'Clear fade',
         };
     }
 
-    public function what(): string
+    public function what(bool $clearFades = false): string
     {
         return match ($this) {
             self::Repair => 'Filler and primer, blocked flat',
@@ -34,7 +37,8 @@ enum ZoneKind: string
             self::FullColour => 'Base coat to complete hiding',
             self::ColourBlend => 'Base coat fades out',
             self::WetBed => 'Blending clear base, well past the colour',
-            self::Clear => 'Clear over the whole panel',
+            self::Clear => $clearFades ? 'Clear, each coat a little further out' : 'Clear over the whole panel',
+            self::ClearFade => 'Clear melts into the old clear; fade-out solvent never goes past it',
         };
     }
 
@@ -47,6 +51,7 @@ enum ZoneKind: string
             self::ColourBlend => $wetBed ? 'P800' : 'P600–P800, nothing coarser: scratches show through',
             self::WetBed => 'P800–P1000',
             self::Clear => 'P800–P1000, grey pad in edges and tight places',
+            self::ClearFade => 'Grey pad or P1500–P2000, polished afterwards',
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Cups;
 
 use Kalopsis\Film\Mixture;
+use Kalopsis\Film\ProductRole;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Phrase;
@@ -41,23 +42,38 @@ final class CupPlanner
         foreach ($by as $key => $coats) {
             $totals[$key] = self::rounded(self::sum($coats) + $remainderMl);
             $mixture = $coats[0]->mixture;
-            if ($mixture->clear !== null && isset($by[$mixture->baseKey()])) {
+            if ($mixture->added !== null && isset($by[$mixture->baseKey()])) {
                 $rest[$mixture->baseKey()][$key] = $totals[$key] * $mixture->baseShare();
             }
         }
         $ids = $taken = [];
         foreach ($by as $key => $coats) {
-            $role = $coats[0]->mixture->product->role->value . ($coats[0]->mixture->clear === null ? '' : '-clear');
+            $role =
+                $coats[0]->mixture->product->role->value .
+                match ($coats[0]->mixture->added?->role) {
+                    null => '',
+                    ProductRole::FadeSolvent => '-thinned',
+                    default => '-clear',
+                };
             $taken[$role] = ($taken[$role] ?? 0) + 1;
             $ids[$key] = $taken[$role] === 1 ? $role : "{$role}-{$taken[$role]}";
         }
         $cups = [];
         foreach ($by as $key => $coats) {
-            $base = $coats[0]->mixture->clear === null ? null : $ids[$coats[0]->mixture->baseKey()] ?? null;
+            $base = $coats[0]->mixture->added === null ? null : $ids[$coats[0]->mixture->baseKey()] ?? null;
             $cups[] = self::cup($ids[$key], $coats, $remainderMl, array_sum($rest[$key] ?? []), $base);
         }
 
         return $cups;
+    }
+
+    private static function name(Mixture $mixture): string
+    {
+        return match ($mixture->added?->role) {
+            null => ucfirst($mixture->product->role->words()),
+            ProductRole::FadeSolvent => ucfirst($mixture->product->role->words()) . ', thinned',
+            default => ucfirst($mixture->product->role->words()) . ', let down',
+        };
     }
 
     /** @param list<CoatNeed> $needs */
@@ -87,7 +103,7 @@ final class CupPlanner
 
         return new Cup(
             $id,
-            ucfirst($mixture->product->role->words()) . ($mixture->clear === null ? '' : ', let down'),
+            self::name($mixture),
             $mixture,
             Figure::of(
                 Quantity::ml($total),

@@ -22,7 +22,11 @@ enum ComponentKind: string
     public static function guessed(int $position, float $volumeSolids, ProductRole $role): self
     {
         return match (true) {
-            $position === 0 => $role === ProductRole::WetBed ? self::BlendingClear : self::Binder,
+            $position === 0 => match ($role) {
+                ProductRole::WetBed => self::BlendingClear,
+                ProductRole::FadeSolvent => self::FadeSolvent,
+                default => self::Binder,
+            },
             $volumeSolids <= 0.0 => self::Reducer,
             default => self::Hardener,
         };

@@ -20,7 +20,7 @@ final readonly class MixRatio
         if (preg_match("~^\\+?{$number}%$~", $clean, $m) === 1) {
             return self::of([100.0, self::part($m[1], 2)], true);
         }
-        if (preg_match("~^{$number}(?::{$number}){1,3}$~", $clean) !== 1) {
+        if (preg_match("~^{$number}(?::{$number}){0,3}$~", $clean) !== 1) {
             throw BadRatio::unreadable($text);
         }
         $parts = [];

@@ -12,15 +12,15 @@ namespace Kalopsis\Film;
 final readonly class Mixture
 {
     /**
-     * @param float $clearParts parts of ready blending clear to one part of the product's mix, >= 0
+     * @param float $addedParts parts of what was added, ready mixed, to one part of the product's mix, >= 0
      */
     private function __construct(
         public Product $product,
         public MixRatio $ratio,
         public Mix $base,
-        public float $clearParts,
-        public ?Product $clear,
-        private ?Mix $clearMix,
+        public float $addedParts,
+        public ?Product $added,
+        private ?Mix $addedMix,
     ) {}
 
     /**
@@ -30,18 +30,22 @@ final readonly class Mixture
     {
         $product = $system->product($role);
         $mixed = $product->reduced($ratio ?? $product->ratio, $spec->reducer);
-        $clear = $spec->blendingClear > 0.0 ? $system->product(ProductRole::WetBed) : null;
+        $role = $spec->added();
+        $added = $role === null ? null : $system->product($role);
 
-        return new self($product, $mixed, $product->mixedAt($mixed), $spec->blendingClear, $clear, $clear?->mix());
+        return new self($product, $mixed, $product->mixedAt($mixed), $spec->addedParts(), $added, $added?->mix());
     }
 
     /** The same paint has the same key: one cup. */
     public function key(): string
     {
-        return $this->product->role->value .
-            ' ' .
-            $this->ratio->text() .
-            ($this->clear === null ? '' : sprintf(' +%.3f', $this->clearParts));
+        $added = match ($this->added?->role) {
+            null => '',
+            ProductRole::WetBed => sprintf(' +%.3f', $this->addedParts),
+            default => sprintf(' +%s %.3f', $this->added->role->value, $this->addedParts),
+        };
+
+        return $this->product->role->value . ' ' . $this->ratio->text() . $added;
     }
 
     /** What stands in the cup before anything was added to its remains. */
@@ -53,7 +57,7 @@ final readonly class Mixture
     /** Share of the volume that is the product's own mix, 0 to 1. */
     public function baseShare(): float
     {
-        return 1.0 / (1.0 + $this->clearParts);
+        return 1.0 / (1.0 + $this->addedParts);
     }
 
     /** Volume solids as sprayed, 0 to 1. */
@@ -61,7 +65,7 @@ final readonly class Mixture
     {
         $share = $this->baseShare();
 
-        return $share * $this->base->volumeSolids() + (1.0 - $share) * ($this->clearMix?->volumeSolids() ?? 0.0);
+        return $share * $this->base->volumeSolids() + (1.0 - $share) * ($this->addedMix?->volumeSolids() ?? 0.0);
     }
 
     /** Share of the dry film that carries colour, 0 to 1. */
@@ -74,7 +78,7 @@ final readonly class Mixture
     {
         $share = $this->baseShare();
 
-        return $share * $this->base->densityGPerMl() + (1.0 - $share) * ($this->clearMix?->densityGPerMl() ?? 0.0);
+        return $share * $this->base->densityGPerMl() + (1.0 - $share) * ($this->addedMix?->densityGPerMl() ?? 0.0);
     }
 
     public function has(ComponentKind $kind): bool
@@ -100,26 +104,28 @@ final readonly class Mixture
         foreach ($this->base->components as $i => $component) {
             $out[] = [$component, $this->ratio->parts[$i], $share * $this->ratio->share($i)];
         }
-        foreach ($this->clearMix->components ?? [] as $i => $component) {
-            assert($this->clearMix !== null);
+        foreach ($this->addedMix->components ?? [] as $i => $component) {
+            assert($this->addedMix !== null);
             $out[] = [
                 $component,
-                $this->clearParts * $this->ratio->total() * $this->clearMix->ratio->share($i),
-                (1.0 - $share) * $this->clearMix->ratio->share($i),
+                $this->addedParts * $this->ratio->total() * $this->addedMix->ratio->share($i),
+                (1.0 - $share) * $this->addedMix->ratio->share($i),
             ];
         }
 
         return $out;
     }
 
-    /** "1:0.75", or "1:0.75, then 1:1 blending clear". */
+    /** "1:0.75", or "the rest of 1:0.75, 1:1 blending clear". */
     public function text(): string
     {
-        if ($this->clear === null) {
-            return $this->ratio->text();
+        if ($this->added === null) {
+            return count($this->ratio->parts) === 1 ? 'as it comes' : $this->ratio->text();
         }
-        $parts = rtrim(rtrim(number_format($this->clearParts, 2, '.', ''), '0'), '.');
+        $parts = rtrim(rtrim(number_format($this->addedParts, 2, '.', ''), '0'), '.');
 
-        return "the rest of {$this->ratio->text()}, 1:{$parts} blending clear";
+        $what = $this->added->role === ProductRole::WetBed ? 'blending clear' : $this->added->role->words();
+
+        return "the rest of {$this->ratio->text()}, 1:{$parts} {$what}";
     }
 }

@@ -16,5 +16,27 @@ final readonly class MixtureSpec
     /** Parts of ready blending clear to one part of ready base. Common practice: one to one, and one to one and a half. */
     public const CLEAR = [0.0, 4.0];
 
-    public function __construct(public float $reducer = 1.0, public float $blendingClear = 0.0) {}
+    /** Parts of fade-out solvent to one part of ready clear. Common practice: the last clears half and half. */
+    public const FADE_SOLVENT = [0.0, 4.0];
+
+    public function __construct(
+        public float $reducer = 1.0,
+        public float $blendingClear = 0.0,
+        public float $fadeSolvent = 0.0,
+    ) {}
+
+    /** What is added to the remains of the mix, and how many parts of it; null: nothing. */
+    public function added(): ?ProductRole
+    {
+        return match (true) {
+            $this->blendingClear > 0.0 => ProductRole::WetBed,
+            $this->fadeSolvent > 0.0 => ProductRole::FadeSolvent,
+            default => null,
+        };
+    }
+
+    public function addedParts(): float
+    {
+        return $this->blendingClear > 0.0 ? $this->blendingClear : $this->fadeSolvent;
+    }
 }

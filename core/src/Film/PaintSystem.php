@@ -16,6 +16,11 @@ final readonly class PaintSystem
         public array $products,
     ) {}
 
+    public function has(ProductRole $role): bool
+    {
+        return isset($this->products[$role->value]);
+    }
+
     public function product(ProductRole $role): Product
     {
         return $this->products[$role->value];

@@ -39,7 +39,7 @@ final class PaintSystemReader
             }
         }
         foreach (ProductRole::cases() as $role) {
-            if (! isset($products[$role->value]) && ! $problems->any()) {
+            if (! isset($products[$role->value]) && ! $role->isOptional() && ! $problems->any()) {
                 $problems->add($fields->path('products'), 'missing', "The system has no {$role->value}.");
             }
         }

@@ -12,6 +12,8 @@ enum ProductRole: string
     case BaseEffect = 'base-effect';
     case BaseSolid = 'base-solid';
     case Clear = 'clear';
+    /** Melts the edge of a clear that fades out inside a panel. */
+    case FadeSolvent = 'fade-solvent';
 
     public function words(): string
     {
@@ -20,6 +22,13 @@ enum ProductRole: string
             self::WetBed => 'wet bed',
             self::BaseEffect, self::BaseSolid => 'base coat',
             self::Clear => 'clear coat',
+            self::FadeSolvent => 'fade-out solvent',
         };
+    }
+
+    /** May a paint system do without it? */
+    public function isOptional(): bool
+    {
+        return $this === self::FadeSolvent;
     }
 }

@@ -30,6 +30,18 @@ final readonly class Stroke
         return new self(120.0, 700.0);
     }
 
+    /** A full coat from a 1.0 mm nozzle. Common practice: 40 to 45 ml/min; the hand slower for as much film. */
+    public static function small(): self
+    {
+        return new self(42.5, 300.0);
+    }
+
+    /** A control coat from the small gun. Common practice: its least flow, a faster hand. */
+    public static function smallControl(): self
+    {
+        return new self(40.0, 420.0);
+    }
+
     public static function fanMm(GunSetUp $gun): float
     {
         return (self::FAN_MM * $gun->distanceMm) / self::REFERENCE_MM;

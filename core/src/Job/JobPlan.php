@@ -131,6 +131,7 @@ final readonly class JobPlan implements JsonSerializable
             'cautions' => $this->cautions,
             'always' => Caution::ALWAYS,
             'stations' => $this->stations,
+            'clear' => FadedClear::of($this)->jsonSerialize(),
         ];
     }
 
@@ -207,8 +208,9 @@ final readonly class JobPlan implements JsonSerializable
             'colour' => $coat->isColour(),
             'purpose' => $step->purpose,
             'reach' => $coat->reachMm === null ? null : Figure::of(Quantity::mm($coat->reachMm), $this->reachWhy($coat)),
-            'moved' => $coat->isSetByHand() && $coat->isColour(),
-            'movable' => $coat->isColour() && $fades,
+            'moved' => $coat->isSetByHand() && $coat->kind() !== CoatKind::Sealer,
+            'movable' => $fades && $coat->innerMm === null && $coat->kind() !== CoatKind::Sealer,
+            'innerMm' => $coat->innerMm === null ? null : round($coat->innerMm, 1),
             'solvedMm' => $coat->solvedMm === null ? null : round($coat->solvedMm, 1),
             'fadeMm' => round($coat->fadeMm, 1),
             'limitMm' => $coat->limitMm() === null ? null : round($coat->limitMm(), 1),
@@ -275,7 +277,7 @@ final readonly class JobPlan implements JsonSerializable
         return [
             'kind' => $zone->kind->value,
             'words' => $zone->kind->words(),
-            'what' => $zone->kind->what(),
+            'what' => $zone->kind->what($this->job->plan->sequence->clearFades()),
             'preparation' => $zone->kind->preparation($this->blend->hasBed()),
             'panel' => $zone->panelId,
             'area' => Figure::of(

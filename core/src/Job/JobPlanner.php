@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendPlan;
+use Kalopsis\Blend\Need;
 use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\ZoneKind;
@@ -38,17 +39,7 @@ final readonly class JobPlanner
         ?Measurement $card = null,
         ?EyeVerdict $seen = null,
     ): JobPlan {
-        $colour = $job->colour;
-        $finish =
-            $car !== null && $card !== null && $car->viewing->is($card->viewing) && $car->anglesWith($card) !== []
-                ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card, $job->pigment())
-                : Finish::assumed(
-                    $colour->finish,
-                    $colour->undercoatShade,
-                    $seen?->letsThroughL() ?? Finish::ASSUMED_DL,
-                    $job->pigment(),
-                );
-        $blend = $this->planner->plan($job->blendRequest($finish));
+        $blend = $this->planner->plan($job->blendRequest(self::finish($job, $car, $card, $seen)));
         $rooms = [];
         foreach ($job->repairs as $repair) {
             if (! $repair->isWholePanel()) {
@@ -87,6 +78,26 @@ final readonly class JobPlanner
             $blend->panels === [] ? [] : Cautions::of($coats, $mixes, $zones, $job->system->carrier, $old, $plastic),
             $this->stations($job, $blend, $cups),
         );
+    }
+
+    /** How long the blend of a job would have to be, without planning the rest. */
+    public function needFor(JobSpec $job, ?Measurement $car, ?Measurement $card): Need
+    {
+        return $this->planner->needFor($job->blendRequest(self::finish($job, $car, $card, null)));
+    }
+
+    private static function finish(JobSpec $job, ?Measurement $car, ?Measurement $card, ?EyeVerdict $seen): Finish
+    {
+        $colour = $job->colour;
+
+        return $car !== null && $card !== null && $car->viewing->is($card->viewing) && $car->anglesWith($card) !== []
+                ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card, $job->pigment())
+                : Finish::assumed(
+                    $colour->finish,
+                    $colour->undercoatShade,
+                    $seen?->letsThroughL() ?? Finish::ASSUMED_DL,
+                    $job->pigment(),
+                );
     }
 
     /**

@@ -28,6 +28,7 @@ use Kalopsis\Sequence\SequenceReader;
 use Kalopsis\Spray\Certainty;
 use Kalopsis\Spray\Pigment;
 use Kalopsis\Units\Unit;
+use Kalopsis\Why\Phrase;
 
 /** Reads a job from decoded JSON (docs/formats/job.schema.json). Every fault is told at its field, all at once. */
 final readonly class JobReader
@@ -121,6 +122,9 @@ final readonly class JobReader
         if ($own && $sequence->steps === []) {
             $plan->problems->add($plan->path('sequence'), 'missing', 'A plan has at least one coat.');
         }
+        if ($system !== null) {
+            self::products($sequence, $system, $finish, $plan);
+        }
         $usual = $plan->has('usual')
             ? $plan->plain('usual', ...[...self::USUAL, 'The usual length'])
             : $school->usual ?? 1.0;
@@ -166,6 +170,23 @@ final readonly class JobReader
         }
 
         return Flakes::mixed($areas);
+    }
+
+    /** A system that was brought in need not have all that a plan can want. */
+    private static function products(CoatSequence $sequence, PaintSystem $system, FinishClass $finish, Fields $plan): void
+    {
+        foreach ($sequence->roles($finish) as $role) {
+            if (! $system->has($role)) {
+                $plan->problems->add(
+                    $plan->path('sequence'),
+                    'no-product',
+                    Phrase::of('{system} has no {product}: bring in its data sheet, or do without it.', [
+                        'system' => $system->name,
+                        'product' => Phrase::of($role->words()),
+                    ]),
+                );
+            }
+        }
     }
 
     private static function reducer(Fields $plan): ?Reducer

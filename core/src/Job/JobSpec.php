@@ -12,6 +12,7 @@ use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Reducer;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
+use Kalopsis\Panel\Spot;
 use Kalopsis\Spray\Finish;
 use Kalopsis\Spray\Pigment;
 
@@ -108,6 +109,26 @@ final readonly class JobSpec
             $this->body,
             $this->system,
             $this->repairs,
+            $this->plan,
+            $this->practice,
+        );
+    }
+
+    /** The same job with one of its spots larger or smaller; radius in mm. */
+    public function resized(string $spot, float $radiusMm): self
+    {
+        return new self(
+            $this->car,
+            $this->colour,
+            $this->booth,
+            $this->body,
+            $this->system,
+            array_map(
+                fn (Repair $r): Repair => $r->id === $spot && $r->shape instanceof Spot
+                    ? new Repair($r->id, $r->panelId, new Spot($r->shape->centre, $radiusMm), $r->under, $r->greyShade)
+                    : $r,
+                $this->repairs,
+            ),
             $this->plan,
             $this->practice,
         );

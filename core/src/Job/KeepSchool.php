@@ -43,7 +43,7 @@ final class KeepSchool
 
     private static function extent(Extent $e, float $blendMm): Extent
     {
-        if (! $e->fades()) {
+        if (! $e->fades() || $e->beyondMm > 0.0) {
             return $e;
         }
         $share = fn (float $mm): float => min(1.0, round($mm / $blendMm, self::DECIMALS));

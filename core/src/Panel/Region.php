@@ -22,6 +22,17 @@ final readonly class Region implements JsonSerializable
         return new self([['xs' => $outline->xs, 'ys' => $outline->ys]], $outline->areaMm2());
     }
 
+    /** This piece with another that lies inside it cut out. */
+    public function without(self $inner): self
+    {
+        $holes = array_map(
+            fn (array $ring): array => ['xs' => array_reverse($ring['xs']), 'ys' => array_reverse($ring['ys'])],
+            $inner->rings,
+        );
+
+        return new self([...$this->rings, ...$holes], max(0.0, $this->areaMm2 - $inner->areaMm2));
+    }
+
     public function isEmpty(): bool
     {
         return $this->areaMm2 <= 0.0;

@@ -17,6 +17,7 @@ final readonly class Coat
      * @param float $fadeMm from full strength to nothing, by wrist and trigger
      * @param float $filmShare wet film as a share of the product's full coat, strokes and gun counted
      * @param ?float $solvedMm what the computation says
+     * @param ?float $innerMm nothing nearer than this, mm past the primer; null: it begins at the repair
      */
     public function __construct(
         public CoatStep $step,
@@ -27,6 +28,7 @@ final readonly class Coat
         public GunSetUp $gun,
         public Stroke $stroke,
         public ?float $solvedMm,
+        public ?float $innerMm = null,
     ) {}
 
     public function id(): string

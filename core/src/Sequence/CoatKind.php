@@ -16,13 +16,15 @@ enum CoatKind: string
     case Effect = 'effect';
     case Control = 'control';
     case Clear = 'clear';
+    /** Light coats of solvent on the edge of a clear that fades out. */
+    case FadeSolvent = 'fade-solvent';
 
     /** Does it fade into the old finish? */
     public function isColour(): bool
     {
         return match ($this) {
             self::Base, self::Half, self::Effect, self::Control => true,
-            self::Sealer, self::Ground, self::WetBed, self::Clear => false,
+            self::Sealer, self::Ground, self::WetBed, self::Clear, self::FadeSolvent => false,
         };
     }
 

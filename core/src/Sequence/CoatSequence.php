@@ -102,6 +102,33 @@ final readonly class CoatSequence implements JsonSerializable
         return $sum;
     }
 
+    /** Does the clear end inside a panel? */
+    public function clearFades(): bool
+    {
+        foreach ($this->steps as $step) {
+            if ($step->kind === CoatKind::Clear && $step->extent->fades()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<ProductRole> what its steps are mixed from on a finish */
+    public function roles(FinishClass $finish): array
+    {
+        $out = [];
+        foreach ($this->steps as $step) {
+            foreach ([self::role($step->kind, $finish), $step->mixture->added()] as $role) {
+                if ($role !== null && ! in_array($role, $out, true)) {
+                    $out[] = $role;
+                }
+            }
+        }
+
+        return $out;
+    }
+
     /** With another step in front. */
     public function after(CoatStep $first): self
     {
@@ -130,8 +157,9 @@ final readonly class CoatSequence implements JsonSerializable
                 $step->extent->fades() ? $step->extent->fadeIn($blendMm) : 0.0,
                 $step->film * $step->strokes->passes() * $step->gun->film($held, $sheet),
                 $step->gun->setUp($held, $sheet),
-                $step->gun->stroke(),
-                $step->extent->fades() ? $step->extent->reach * $blendMm : null,
+                $step->gun->stroke($held),
+                $step->extent->fades() ? $step->extent->reach * $blendMm + $step->extent->beyondMm : null,
+                $step->extent->innerIn($blendMm),
             );
         }
 
@@ -144,6 +172,7 @@ final readonly class CoatSequence implements JsonSerializable
             CoatKind::Sealer => ProductRole::Sealer,
             CoatKind::WetBed => ProductRole::WetBed,
             CoatKind::Clear => ProductRole::Clear,
+            CoatKind::FadeSolvent => ProductRole::FadeSolvent,
             // The ground of a three-stage is a solid; under a tinted clear lies a metallic.
             CoatKind::Ground => $finish->isEffect() && $finish !== FinishClass::Pearl
                 ? ProductRole::BaseEffect

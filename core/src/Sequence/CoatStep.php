@@ -54,7 +54,11 @@ final readonly class CoatStep implements JsonSerializable
             'id' => $this->id,
             'name' => $this->name,
             'kind' => $this->kind->value,
-            'mixture' => ['reducer' => $this->mixture->reducer, 'blendingClear' => $this->mixture->blendingClear],
+            'mixture' => [
+                'reducer' => $this->mixture->reducer,
+                'blendingClear' => $this->mixture->blendingClear,
+                ...$this->mixture->fadeSolvent > 0.0 ? ['fadeSolvent' => $this->mixture->fadeSolvent] : [],
+            ],
             'gun' => $this->gun,
             'extent' => $this->extent,
             'where' => $this->where,

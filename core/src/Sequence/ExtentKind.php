@@ -13,6 +13,9 @@ enum ExtentKind: string
     /** Past the primer and all that lies between two repairs of a panel, then fading. */
     case Between = 'between';
 
+    /** Only from one distance to another past where the blend ends. */
+    case Ring = 'ring';
+
     /** To the edges and gaps of the panel. */
     case WholePanel = 'whole-panel';
 }

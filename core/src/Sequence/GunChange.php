@@ -37,9 +37,9 @@ final readonly class GunChange implements JsonSerializable
         );
     }
 
-    public function stroke(): Stroke
+    public function stroke(GunChoice $gun): Stroke
     {
-        $usual = $this->hold->stroke();
+        $usual = $this->hold->stroke($gun);
 
         return new Stroke($this->flowMlPerMin ?? $usual->flowMlPerMin, $this->speedMmPerS ?? $usual->speedMmPerS);
     }
@@ -47,8 +47,8 @@ final readonly class GunChange implements JsonSerializable
     /** How much more or less wet film this lays than the usual way of holding it. */
     public function film(GunChoice $gun, GunSetUp $sheet): float
     {
-        $usual = $this->hold->stroke();
-        $now = $this->stroke();
+        $usual = $this->hold->stroke($gun);
+        $now = $this->stroke($gun);
         $hand = (($now->flowMlPerMin / $usual->flowMlPerMin) * $usual->speedMmPerS) / $now->speedMmPerS;
 
         return $hand * Stroke::change($this->hold->gun($gun, $sheet), $this->setUp($gun, $sheet));

@@ -24,8 +24,13 @@ enum Hold: string
         };
     }
 
-    public function stroke(): Stroke
+    public function stroke(GunChoice $gun): Stroke
     {
-        return $this === self::Full ? Stroke::full() : Stroke::control();
+        return match ([$this, $gun]) {
+            [self::Full, GunChoice::Standard] => Stroke::full(),
+            [self::Thin, GunChoice::Standard] => Stroke::control(),
+            [self::Full, GunChoice::Small] => Stroke::small(),
+            [self::Thin, GunChoice::Small] => Stroke::smallControl(),
+        };
     }
 }

@@ -49,6 +49,7 @@ final class SequenceReader
             new MixtureSpec(
                 self::plain($mixture, 'reducer', MixtureSpec::REDUCER, 1.0, 'The reducer'),
                 self::plain($mixture, 'blendingClear', MixtureSpec::CLEAR, 0.0, 'Blending clear'),
+                self::plain($mixture, 'fadeSolvent', MixtureSpec::FADE_SOLVENT, 0.0, 'Fade-out solvent'),
             ),
             self::gun($f->maybe('gun')),
             self::extent($f->object('extent')),
@@ -89,6 +90,9 @@ final class SequenceReader
         if ($kind === ExtentKind::WholePanel) {
             return Extent::wholePanel();
         }
+        if ($kind === ExtentKind::Ring) {
+            return self::ring($f);
+        }
         $reach = $f->plain('reach', 0.0, 1.0, 'The reach, a share of the blend');
         $fade = $f->plain('fade', 0.0, 1.0, 'The fade, a share of the blend');
         $mm = fn (string $name, string $what): ?float => $f->has($name)
@@ -97,9 +101,26 @@ final class SequenceReader
         $reachMm = $mm('reachMm', 'The reach');
         $fadeMm = $mm('fadeMm', 'The fade');
 
-        return $kind === ExtentKind::Between
-            ? Extent::between($reach, $fade, $reachMm, $fadeMm)
-            : Extent::past($reach, $fade, $reachMm, $fadeMm);
+        if ($kind === ExtentKind::Between) {
+            return Extent::between($reach, $fade, $reachMm, $fadeMm);
+        }
+        $beyond = $mm('beyondMm', 'How far past the blend');
+
+        return $beyond === null
+            ? Extent::past($reach, $fade, $reachMm, $fadeMm)
+            : Extent::beyond($beyond, $fadeMm ?? Extent::EDGE_MM, $reachMm);
+    }
+
+    private static function ring(Fields $f): Extent
+    {
+        $mm = fn (string $name, string $what): float => $f->number($name, 0.0, Extent::LONGEST_MM, Unit::Millimetre, $what);
+        $from = $mm('fromMm', 'Where the ring begins');
+        $to = $mm('beyondMm', 'Where the ring ends');
+        if ($to <= $from) {
+            $f->problems->add($f->path('beyondMm'), 'order', 'The ring ends before it begins.');
+        }
+
+        return Extent::ring($from, $to, $f->has('fadeMm') ? $mm('fadeMm', 'The fade') : Extent::EDGE_MM);
     }
 
     private static function where(Fields $f): Where

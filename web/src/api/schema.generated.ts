@@ -724,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/guns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compareGuns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/cures": {
         parameters: {
             query?: never;
@@ -1157,6 +1173,8 @@ export interface components {
             reducer?: number;
             /** @description parts to one part of ready base */
             blendingClear?: number;
+            /** @description parts to one part of ready clear */
+            fadeSolvent?: number;
         };
         StepGun: {
             /** @enum {string} */
@@ -1169,7 +1187,7 @@ export interface components {
         };
         StepExtent: {
             /** @enum {string} */
-            kind: "past" | "between" | "whole-panel";
+            kind: "past" | "between" | "ring" | "whole-panel";
             /** @description share of the blend */
             reach?: number;
             /** @description share of the blend */
@@ -1177,6 +1195,10 @@ export interface components {
             /** @description set by hand; without it the reach is computed */
             reachMm?: number;
             fadeMm?: number;
+            /** @description past where the blend ends */
+            beyondMm?: number;
+            /** @description of a ring */
+            fromMm?: number;
         };
         StepPlaces: {
             repairs?: string[];
@@ -1188,7 +1210,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
+            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear" | "fade-solvent";
             mixture?: components["schemas"]["StepMixture"];
             gun?: components["schemas"]["StepGun"];
             extent: components["schemas"]["StepExtent"];
@@ -1368,12 +1390,13 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear";
+            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear" | "fade-solvent";
             colour: boolean;
             purpose: string;
             reach: components["schemas"]["Figure"] | null;
             moved: boolean;
             movable: boolean;
+            innerMm: number | null;
             solvedMm: number | null;
             mixture: string;
             landsIn: string;
@@ -1389,7 +1412,7 @@ export interface components {
         };
         PlannedZone: {
             /** @enum {string} */
-            kind: "repair" | "sealer" | "full-colour" | "colour-blend" | "wet-bed" | "clear";
+            kind: "repair" | "sealer" | "full-colour" | "colour-blend" | "wet-bed" | "clear" | "clear-fade";
             words: string;
             what: string;
             preparation: string;
@@ -1525,6 +1548,30 @@ export interface components {
             cautions: components["schemas"]["CautionAt"][];
             always: string;
             stations: components["schemas"]["Station"][];
+            clear: components["schemas"]["PlannedClear"];
+        };
+        PlannedClear: {
+            fades: boolean;
+            /** @description the same plan with its clear ended the other way */
+            other: components["schemas"]["CoatStep"][] | null;
+            edge: components["schemas"]["ClearEdge"] | null;
+        };
+        ClearEdge: {
+            mm: number[];
+            um: number[];
+            full: components["schemas"]["Figure"];
+            ends: components["schemas"]["Figure"];
+            scuffed: components["schemas"]["Figure"];
+            step: components["schemas"]["Figure"];
+            hardStep: components["schemas"]["Figure"];
+            polishesOut: boolean;
+            says: components["schemas"]["Phrase"];
+            customer: components["schemas"]["Phrase"];
+            break: {
+                name: string;
+                away: components["schemas"]["Quantity"];
+            } | null;
+            after: components["schemas"]["Phrase"][];
         };
         BodyLine: {
             /** @description Body shapes, paint systems, colours. */
@@ -1741,6 +1788,21 @@ export interface components {
             /** @description full coats until the primer is gone */
             coats: number | null;
             bestShade: number;
+        };
+        GunOutlook: {
+            /** @enum {string} */
+            gun: "standard" | "small";
+            held: components["schemas"]["Phrase"];
+            need: components["schemas"]["Figure"] | null;
+            joins: string[];
+            seen: boolean;
+            says: components["schemas"]["Phrase"];
+            paint: components["schemas"]["Quantity"];
+            minutes: components["schemas"]["Quantity"];
+            /** @description radius of the largest spot that stays on the panel */
+            largest: components["schemas"]["Figure"] | null;
+            /** @description a spot that pulls a neighbour in */
+            grows: boolean;
         };
         Cure: {
             says: components["schemas"]["Phrase"];
@@ -3416,6 +3478,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WayOutlook"][];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compareGuns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description This plan with a standard gun and with a small one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GunOutlook"][];
                 };
             };
             /** @description Faults by field */

@@ -18,6 +18,7 @@ export type Cup = Schemas['Cup'];
 export type FoundBlend = Schemas['FoundBlend'];
 export type Figure = Schemas['Figure'];
 export type Gate = Schemas['Gate'];
+export type GunOutlook = Schemas['GunOutlook'];
 export type JobDocument = Schemas['JobDocument'];
 export type JobPlan = Schemas['JobPlan'];
 export type JobRow = Schemas['JobRow'];

@@ -3,7 +3,7 @@ import { Trans } from '@lingui/react/macro';
 import { Box, FormControlLabel, Switch, ToggleButton, ToggleButtonGroup, Typography, useTheme } from '@mui/material';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { BodyShape } from '../api/types';
+import type { JobPlan, BodyShape } from '../api/types';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
 import { useSimulation } from '../bench/useSimulation';
@@ -18,9 +18,11 @@ import type { Look } from '../walk/paint';
 import { standFrom, standText, type Stand } from '../walk/stand';
 import { useWalk } from '../walk/useWalk';
 import { BlendToolbar } from './BlendToolbar';
+import { ClearEdge } from './ClearEdge';
 import { CoatCard } from './CoatCard';
 import { CutChart } from './CutChart';
 import { CutLine } from './CutLine';
+import { Guns } from './Guns';
 import { Handles } from './Handles';
 import { NeedLine } from './NeedLine';
 import { lineFrom } from './picture';
@@ -149,6 +151,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
   const view = useView();
   const inPlay = useMemo(() => new Set(plan.panels.map((p) => p.id)), [plan.panels]);
   // The view belongs to the saved plan: it must not jump while a contour is being dragged.
+  const nearby = useMemo(() => spotBox(handle.bench.plan), [handle.bench.plan]);
   const focus = useMemo(() => handle.bench.plan.panels.map((p) => p.id).sort(), [handle.bench.plan.panels]);
   const empty = document.repairs.length === 0;
   const simulation = useSimulation(handle.bench.id, document, !empty);
@@ -215,6 +218,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
                   label={t`Blend map: reach of each coat as contour lines`}
                   inPlay={inPlay}
                   focus={focus}
+                  nearby={nearby}
                   paint={handle.bench.paint}
                   upright={document.repairs[0]?.panel ?? null}
                   controls={<ModeButtons mode={view.mode} onMode={view.setMode} />}
@@ -287,6 +291,8 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
             <ReachChart handle={handle} chosen={chosen} onChoose={setChosen} />
             <Box sx={{ p: { xs: 2, md: 3 }, display: 'flex', flexDirection: 'column', gap: 4 }}>
               <Schools handle={handle} />
+              <Guns handle={handle} />
+              <ClearEdge handle={handle} />
               <Sides handle={handle} body={body} />
               <PanelTable plan={plan} />
               <ZoneTable plan={plan} body={body} />
@@ -308,4 +314,15 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
       </Meaning>
     </Box>
   );
+}
+
+/** Around all that is sprayed where the clear ends inside a panel; null where panels are cleared whole. */
+function spotBox(plan: JobPlan): number[] | null {
+  const points = plan.clear.fades ? plan.coats.flatMap((c) => c.limits.flatMap((l) => l.rings.flat())) : [];
+  if (points.length === 0) {
+    return null;
+  }
+  const xs = points.map(([x = 0]) => x);
+  const ys = points.map(([, y = 0]) => y);
+  return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
 }

@@ -57,7 +57,7 @@ export function CoatDialog({ handle, coat, step: before, onClose }: Props) {
             onChange={(e) => set({ name: e.target.value })}
             slotProps={{ htmlInput: { maxLength: 40 } }}
           />
-          {coat.colour && <MixtureFields step={step} set={set} />}
+          {(coat.colour || coat.kind === 'clear') && <MixtureFields step={step} set={set} />}
           <GunFields coat={coat} step={step} set={set} />
           <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
             <ToggleButtonGroup
@@ -135,7 +135,31 @@ interface FieldsProps {
 }
 
 function MixtureFields({ step, set }: FieldsProps) {
-  const mixture = { reducer: step.mixture?.reducer ?? 1, blendingClear: step.mixture?.blendingClear ?? 0 };
+  const mixture = {
+    ...step.mixture,
+    reducer: step.mixture?.reducer ?? 1,
+    blendingClear: step.mixture?.blendingClear ?? 0,
+  };
+  if (step.kind === 'clear') {
+    return (
+      <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
+        <QuantityField
+          label={t`Reducer, of the usual`}
+          value={100 * mixture.reducer}
+          unit="%"
+          width={170}
+          onCommit={(v) => set({ mixture: { ...mixture, reducer: v / 100 } })}
+        />
+        <QuantityField
+          label={t`Fade-out solvent, of the clear`}
+          value={100 * (mixture.fadeSolvent ?? 0)}
+          unit="%"
+          width={210}
+          onCommit={(v) => set({ mixture: { ...mixture, fadeSolvent: v / 100 } })}
+        />
+      </Stack>
+    );
+  }
   const known = MIXES.findIndex((m) => m.reducer === mixture.reducer && m.blendingClear === mixture.blendingClear);
   return (
     <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
@@ -247,7 +271,7 @@ function PlaceFields({ handle, step, set }: FieldsProps & { handle: BenchHandle 
     set({ where: kind === 'repair ' ? { repairs: ids } : { panels: ids } });
   };
   const extent = (kind: CoatStep['extent']['kind']) =>
-    set({ extent: kind === 'whole-panel' ? { kind } : { reach: 0.5, fade: 0.4, ...step.extent, kind } });
+    set({ extent: kind === 'whole-panel' ? { kind } : { reach: 0.5, fade: 0.4, ...shares(step.extent), kind } });
   return (
     <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
       <TextField
@@ -288,7 +312,45 @@ function PlaceFields({ handle, step, set }: FieldsProps & { handle: BenchHandle 
         <MenuItem value="whole-panel">
           <Trans>The whole panel</Trans>
         </MenuItem>
+        {step.extent.kind === 'ring' && (
+          <MenuItem value="ring">
+            <Trans>Only a ring past the blend</Trans>
+          </MenuItem>
+        )}
       </TextField>
+      <EndFields step={step} set={set} />
     </Stack>
+  );
+}
+
+/** A reach that was told from the blend's end starts anew as a share of it. */
+const shares = ({ reach, fade, reachMm, fadeMm }: CoatStep['extent']) => ({
+  ...(reach !== undefined && { reach }),
+  ...(fade !== undefined && { fade }),
+  ...(reachMm !== undefined && { reachMm }),
+  ...(fadeMm !== undefined && { fadeMm }),
+});
+
+/** Where a bed, a clear or a ring of solvent ends that is told from where the blend ends. */
+function EndFields({ step, set }: FieldsProps) {
+  const { extent } = step;
+  const field = (label: string, name: 'fromMm' | 'beyondMm' | 'fadeMm') => (
+    <QuantityField
+      label={label}
+      value={extent[name] ?? 0}
+      unit="mm"
+      width={170}
+      onCommit={(mm) => set({ extent: { ...extent, [name]: mm } })}
+    />
+  );
+  if (extent.beyondMm === undefined) {
+    return null;
+  }
+  return (
+    <>
+      {extent.kind === 'ring' && field(t`From, past the blend`, 'fromMm')}
+      {field(extent.kind === 'ring' ? t`To, past the blend` : t`Past the blend`, 'beyondMm')}
+      {field(t`Fades over`, 'fadeMm')}
+    </>
   );
 }

@@ -121,6 +121,7 @@ function Lines({
   }
   const gap = room !== null && room.value <= scale.most ? scale.x(room.value) : null;
   const need = figure === null ? null : scale.x(figure.value);
+  const atEdge = gap !== null && gap > WIDTH - 80 && (need === null || gap - need > 220);
   const apart = gap !== null && need !== null && Math.abs(gap - need) < 130;
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -151,11 +152,11 @@ function Lines({
         <>
           <line x1={gap} x2={gap} y1={18} y2={height - 26} stroke={tokens.ink} strokeWidth={4} />
           <text
-            x={apart && gap <= need ? gap - 6 : gap + 6}
+            x={(apart && gap <= need) || atEdge ? gap - 6 : gap + 6}
             y={foot}
             fontSize={13}
             fontWeight={680}
-            textAnchor={apart && gap <= need ? 'end' : 'start'}
+            textAnchor={(apart && gap <= need) || atEdge ? 'end' : 'start'}
             fill={tokens.ink}
           >
             <Trans>gap {formatMm(room.value, units)}</Trans>
@@ -249,7 +250,12 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
 
 /** As much as fits under the coat's name. */
 const rowNote = ({ mixture, gun }: PlannedCoat, units: UnitSystem): string =>
-  [mixture.replace('the rest of', 'rest'), formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
+  [
+    // Of a mix made from the rest of another only what is added fits.
+    mixture.includes('fade-out') ? (mixture.split(', ').at(-1) ?? mixture) : mixture.replace('the rest of', 'rest'),
+    formatQuantity(gun.pressure, units),
+    ...(mixture.includes('fade-out') ? [] : [formatQuantity(gun.distance, units)]),
+  ]
     .join(', ')
     .slice(0, 44);
 

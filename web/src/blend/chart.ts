@@ -36,9 +36,10 @@ const PIECES = 16;
 /** Full height up to the reach, then the wrist's raised cosine down to nothing. */
 export function fadePath(coat: PlannedCoat, scale: ChartScale, floor: number, height: number): string {
   const reach = coat.reach?.value ?? 0;
+  const from = coat.innerMm ?? 0;
   const points: string[] = [
-    `M${scale.x(0).toFixed(1)} ${floor.toFixed(1)}`,
-    `L${scale.x(0).toFixed(1)} ${(floor - height).toFixed(1)}`,
+    `M${scale.x(from).toFixed(1)} ${floor.toFixed(1)}`,
+    `L${scale.x(from).toFixed(1)} ${(floor - height).toFixed(1)}`,
   ];
   for (let i = 0; i <= PIECES; i++) {
     const share = i / PIECES;

@@ -26,6 +26,30 @@ export function useCut(jobId: string, document: JobDocument, line: readonly [Pai
   });
 }
 
+/** This plan with a standard gun and with a small one; asked for by a press. */
+export function useGuns(jobId: string, document: JobDocument, enabled: boolean) {
+  const asked = useCalm(JSON.stringify(document));
+  return useQuery({
+    queryKey: ['guns', jobId, asked],
+    queryFn: ({ signal }) =>
+      behind(
+        () =>
+          unwrap(
+            api.POST('/api/jobs/{job}/guns', {
+              params: { path: { job: jobId } },
+              body: { document: JSON.parse(asked) as JobDocument },
+              headers: BEHIND,
+              signal,
+            }),
+          ),
+        signal,
+      ),
+    enabled,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
 /** The smaller the better, the first figure that differs decides. */
 export function byRank(a: WayOutlook, b: WayOutlook): number {
   const at = a.rank.findIndex((v, i) => v !== b.rank[i]);

@@ -37,6 +37,8 @@ interface Props {
   onPanel?: (panel: BodyPanel, at: Pair | null) => void;
   /** The panels to show when the map opens and when "fit" is pressed; empty is the whole car. */
   focus: readonly string[];
+  /** What to show of the panels in focus, when that is less than all of them. */
+  nearby?: readonly number[] | null;
   /** Presses on panels draw instead of moving the map. */
   drawing?: boolean;
   onDraw?: (phase: 'start' | 'move' | 'end', at: Pair, panel: string | null) => void;
@@ -59,6 +61,7 @@ export function BodyMap({
   inPlay,
   onPanel,
   focus,
+  nearby = null,
   drawing = false,
   onDraw,
   onKey,
@@ -77,9 +80,10 @@ export function BodyMap({
   // The whole car keeps the carton's lie: front to the left, both sides folded out.
   const turn: Turn = wholeCar || focus.length === 0 || stands === undefined ? 0 : turnOf(stands, body);
   const boxes = useMemo(() => {
-    const shown = wholeCar ? [] : body.panels.filter((p) => focus.includes(p.id)).map((p) => p.box);
+    const panels = body.panels.filter((p) => focus.includes(p.id)).map((p) => p.box);
+    const shown = wholeCar ? [] : nearby === null ? panels : [nearby];
     return (shown.length > 0 ? shown : [body.box]).map((b) => turnedBox(b, turn));
-  }, [body, focus, wholeCar, turn]);
+  }, [body, focus, nearby, wholeCar, turn]);
   const close = !wholeCar && focus.length > 0;
   const fitted = useMemo(() => viewAround(boxes, close ? 90 : 40, size.w / size.h), [boxes, close, size]);
   const [chosen, setChosen] = useState<{ view: View; forFocus: string } | null>(null);

@@ -29,7 +29,8 @@ export function planCentre(document: JobDocument, body: BodyShape): Pair {
   return pair(body.panels.find((p) => p.id === first?.panel)?.centre);
 }
 
-export const movableCoats = (plan: JobPlan): PlannedCoat[] => plan.coats.filter((c) => c.movable && c.reach !== null);
+export const movableCoats = (plan: JobPlan): PlannedCoat[] =>
+  plan.coats.filter((c) => c.colour && c.movable && c.reach !== null);
 
 /** Where the grips of the movable coats sit, in their order. */
 export function gripPlaces(
@@ -107,6 +108,8 @@ export function PlanLayers(props: Props) {
   const widest = outward[0];
   const centre = planCentre(document, body);
   const bed = plan.coats.find((c) => c.kind === 'wet-bed');
+  const faded = plan.coats.filter((c) => c.kind === 'clear' && c.reach !== null).at(-1);
+  const scuffed = plan.coats.find((c) => c.kind === 'fade-solvent');
   const panel = (id: string) => body.panels.find((p) => p.id === id);
   const size = (print ? 13 : 12.5) * px;
   const back = -turn;
@@ -127,6 +130,22 @@ export function PlanLayers(props: Props) {
       {bed?.wholePanels.map((id) => (
         <path key={id} d={ringsPath([panel(id)?.outline ?? []])} fill="url(#bed)" stroke="none" />
       ))}
+      {bed !== undefined && bed.reach !== null && (
+        <path d={ringsPath(ringsOf(bed, 'limits'))} fill="url(#bed)" fillRule="evenodd" stroke="none" />
+      )}
+      {[faded, scuffed].map(
+        (coat, i) =>
+          coat !== undefined && (
+            <path
+              key={coat.id}
+              d={ringsPath(ringsOf(coat, 'limits'))}
+              fill="none"
+              stroke={ink}
+              strokeWidth={(i === 0 ? 1.8 : 1) * px}
+              strokeDasharray={i === 0 ? `${9 * px} ${3 * px}` : `${2 * px} ${3 * px}`}
+            />
+          ),
+      )}
       {widest !== undefined && (
         <path
           d={ringsPath(ringsOf(widest, 'limits'))}

@@ -262,18 +262,32 @@ function SheetRemarks({ plan }: { plan: Bench['plan'] }) {
   const units = useUnits();
   const cautions = [...new Map(plan.cautions.map((c) => [c.id, c])).values()];
   return (
-    <Part title={t`Look out`}>
-      <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...SMALL }}>
-        {plan.warnings.map((w, i) => (
-          <li key={i}>{phraseText(w.says, units)}</li>
-        ))}
-        {cautions.map((c) => (
-          <li key={c.id}>
-            <strong>{tell(c.title)}:</strong> {tell(c.says)}
-          </li>
-        ))}
-      </Box>
-    </Part>
+    <>
+      {plan.clear.edge !== null && (
+        <Part title={t`The edge of the clear`}>
+          <Box component="ol" sx={{ m: 0, mb: '1mm', pl: '5mm', ...SMALL }}>
+            {plan.clear.edge.after.map((step) => (
+              <li key={step.text}>{phraseText(step, units)}</li>
+            ))}
+            <li>
+              <Trans>For the customer:</Trans> {phraseText(plan.clear.edge.customer, units)}
+            </li>
+          </Box>
+        </Part>
+      )}
+      <Part title={t`Look out`}>
+        <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...SMALL }}>
+          {plan.warnings.map((w, i) => (
+            <li key={i}>{phraseText(w.says, units)}</li>
+          ))}
+          {cautions.map((c) => (
+            <li key={c.id}>
+              <strong>{tell(c.title)}:</strong> {tell(c.says)}
+            </li>
+          ))}
+        </Box>
+      </Part>
+    </>
   );
 }
 

@@ -72,7 +72,7 @@ final class Fields
             $levels = [];
             foreach ($this->coats as $coat) {
                 if ($coat->reachMm !== null && $coat->kind() !== CoatKind::Sealer && self::key($coat) === $key) {
-                    array_push($levels, $coat->reachMm, $coat->reachMm + $coat->fadeMm);
+                    array_push($levels, $coat->reachMm, $coat->reachMm + $coat->fadeMm, $coat->innerMm ?? $coat->reachMm);
                 }
             }
             $this->fields[$key] = new DistanceField(

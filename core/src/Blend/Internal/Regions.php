@@ -48,6 +48,11 @@ final class Regions
                 } else {
                     $reach[$key] = $fields->within($coat, $coat->reachMm);
                     $limit[$key] = $fields->within($coat, $coat->reachMm + $coat->fadeMm);
+                    if ($coat->innerMm !== null) {
+                        $inner = $fields->within($coat, $coat->innerMm);
+                        $reach[$key] = $reach[$key]->without($inner);
+                        $limit[$key] = $limit[$key]->without($inner);
+                    }
                 }
             }
             $role = self::role($coats, $reach, $panel->outline->areaMm2());
@@ -125,6 +130,7 @@ final class Regions
             [ZoneKind::ColourBlend, self::widest(array_filter($coats, fn (Coat $c): bool => $c->isColour()), $planned)],
             [ZoneKind::WetBed, $widest(CoatKind::WetBed)],
             [ZoneKind::Clear, $widest(CoatKind::Clear)],
+            [ZoneKind::ClearFade, $widest(CoatKind::FadeSolvent)],
         ];
     }
 

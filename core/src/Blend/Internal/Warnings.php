@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Blend\Internal;
 
 use Kalopsis\Blend\BlendRequest;
+use Kalopsis\Blend\Breaks;
 use Kalopsis\Blend\Need;
 use Kalopsis\Blend\PanelRole;
 use Kalopsis\Blend\PlannedPanel;
@@ -16,6 +17,7 @@ use Kalopsis\Panel\Material;
 use Kalopsis\Panel\Orientation;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\ClearFade;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\FinishClass;
@@ -55,6 +57,7 @@ final class Warnings
         $self->steps($colour, $request->sequence->isOutsideIn());
         $self->order($coats);
         $self->drying($request, $coats);
+        $self->clearFade($request, $coats, $limit);
         $self->sides($play, $limit);
         $self->length($request, $limit, $need, $panels);
         foreach ($request->repairs as $repair) {
@@ -173,7 +176,7 @@ final class Warnings
         foreach ($coats as $coat) {
             $clear ??= $coat->kind() === CoatKind::Clear ? $coat : null;
             $colours += $coat->isColour() ? 1 : 0;
-            if ($clear !== null && $coat->kind() !== CoatKind::Clear) {
+            if ($clear !== null && $coat->kind() !== CoatKind::Clear && $coat->kind() !== CoatKind::FadeSolvent) {
                 $this->say(
                     Severity::Stop,
                     'after-clear',
@@ -188,6 +191,82 @@ final class Warnings
         }
         if ($clear === null) {
             $this->say(Severity::LookOut, 'no-clear', 'blend', 'Nothing protects the base: the plan has no clear.');
+        }
+    }
+
+    /**
+     * A clear that ends inside a panel.
+     *
+     * @param list<Coat> $coats
+     */
+    private function clearFade(BlendRequest $request, array $coats, float $colourMm): void
+    {
+        $unthinned = $end = 0.0;
+        $solvent = null;
+        foreach ($coats as $coat) {
+            if ($coat->kind() === CoatKind::FadeSolvent) {
+                $solvent = $coat;
+            } elseif ($coat->kind() === CoatKind::Clear) {
+                $end = max($end, $coat->limitMm() ?? INF);
+                $unthinned = max($unthinned, $coat->mixture->added === null ? $coat->reachMm ?? INF : 0.0);
+            }
+        }
+        if ($end === INF || $end === 0.0) {
+            if ($solvent !== null) {
+                $this->say(
+                    Severity::LookOut,
+                    'solvent-on-nothing',
+                    $solvent->id(),
+                    '{coat} has no edge of clear to melt: the clear covers the whole panel.',
+                    ['coat' => $solvent->name()],
+                );
+            }
+
+            return;
+        }
+        $scuffed = $end + ClearFade::SET_BACK_MM;
+        $values = ['end' => Quantity::mm($end), 'scuffed' => Quantity::mm($scuffed)];
+        $this->say(
+            Severity::LookOut,
+            'clear-fade',
+            'blend',
+            'The clear ends {end} past the primer, inside a panel: it lives shorter there and may show later. Tell the '
+                . 'customer before.',
+            $values,
+        );
+        $break = Breaks::nearest($request->repairs, $request->body, $colourMm);
+        if ($break !== null && $break->mm <= $scuffed) {
+            $this->say(
+                Severity::LookOut,
+                'break-in-reach',
+                $break->panelId,
+                'A break is within reach: {break}, {away} from the primer. End the clear there instead.',
+                [
+                    'break' =>
+                        $break->neighbour === null
+                            ? $break->edge
+                            : Phrase::of('the gap to {panel}', ['panel' => $request->body->panel($break->neighbour)->name]),
+                    'away' => Quantity::mm(floor($break->mm)),
+                ],
+            );
+        }
+        if ($unthinned < $colourMm) {
+            $this->say(
+                Severity::Stop,
+                'colour-uncovered',
+                'blend',
+                'Colour goes {colour} out, clear that is not thinned only {clear}: base without clear does not last.',
+                ['colour' => Quantity::mm($colourMm), 'clear' => Quantity::mm($unthinned)],
+            );
+        }
+        if ($solvent !== null && ($solvent->limitMm() ?? 0.0) > $scuffed + 1.0) {
+            $this->say(
+                Severity::Stop,
+                'past-the-scuff',
+                $solvent->id(),
+                '{coat} goes {by} past what is scuffed: it does not hold on shiny paint and cannot be polished away.',
+                ['coat' => $solvent->name(), 'by' => Quantity::mm(($solvent->limitMm() ?? 0.0) - $scuffed)],
+            );
         }
     }
 
