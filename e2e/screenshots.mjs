@@ -97,6 +97,10 @@ await shot('schools', `${job(1)}/blend`, {
     await page.evaluate(() => document.querySelector('[aria-label="Schools side by side"]')?.scrollIntoView());
   },
 });
+await shot('clear-fade', `${job(7)}/blend`, {
+  prepare: (page) =>
+    page.evaluate(() => document.querySelector('section[aria-label="The clear"]')?.scrollIntoView({ block: 'center' })),
+});
 await shot('cups', `${job(1)}/cups`);
 await shot('booth-sheet', `${job(1)}/sheet`, {
   width: 900,

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\JobVersion;
+use App\Models\PaintSystemRecord;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Kalopsis\Tests\Support\Bodies;
@@ -114,6 +115,32 @@ it('looks at every way on the repair in one answer, the best first', function ()
         ->toBe(array_values(collect($answer->json())->pluck('seen')->sort()->all()))
         ->and($rows['coat-and-a-half']['minutes']['value'])
         ->toBeLessThan($rows['inside-out-wet-bed']['minutes']['value']);
+});
+
+it('puts both guns on the repair side by side', function (): void {
+    $job = $this->open($this->painter());
+    $answer = $this->postJson("/api/jobs/{$job->id}/guns", ['document' => Bodies::job('bonnet', 10.0)])->assertOk();
+    foreach (json_decode((string) $answer->getContent()) as $row) {
+        expectFits($row, 'GunOutlook');
+    }
+    expect(array_column($answer->json(), 'gun'))->toBe(['standard', 'small']);
+    $this->postJson("/api/jobs/{$job->id}/guns", ['document' => ['repairs' => 3]])->assertStatus(422);
+});
+
+it('offers the clear ended the other way, takes it, and refuses it where the paint system has no solvent', function (): void {
+    $job = $this->open($this->painter());
+    $document = Bodies::job('bonnet');
+    $plan = $this->postJson("/api/jobs/{$job->id}/preview", ['document' => $document])->assertOk();
+    $document['plan']['sequence'] = $plan->json('plan.clear.other');
+    $faded = $this->postJson("/api/jobs/{$job->id}/preview", ['document' => $document])->assertOk();
+    expect($faded->json('plan.clear.fades'))->toBeTrue();
+    $system = json_decode((string) file_get_contents(base_path('data/paint-systems/northlight-s.json')), true);
+    $system['products'] = array_values(array_filter($system['products'], fn (array $p): bool => $p['role'] !== 'fade-solvent'));
+    PaintSystemRecord::query()->where('key', 'northlight-s')->update(['sheet' => json_encode($system)]);
+    $this->postJson("/api/jobs/{$job->id}/preview", ['document' => $document])
+        ->assertStatus(422)
+        ->assertJsonPath('errors.0.field', 'plan.sequence')
+        ->assertJsonFragment(['detail' => 'Northlight S has no fade-out solvent: bring in its data sheet, or do without it.']);
 });
 
 it('offers what would cure a plan that is seen, ready to be taken over', function (): void {

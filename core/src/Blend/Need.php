@@ -83,7 +83,7 @@ final readonly class Need
                 SourceKind::Estimate,
                 'Sprayed in the model and looked at from five angles and seven distances, model notes, section 12.',
                 [
-                    'room' => $this->roomMm === null ? 'open' : Quantity::mm($this->roomMm),
+                    'room' => $this->roomMm === null ? 'open' : Quantity::mm(floor($this->roomMm)),
                     'chosen' => Quantity::mm($this->blendMm),
                 ],
             ),

@@ -88,7 +88,7 @@ final readonly class CardVerdict
                 ? Phrase::of('Blendable: needs {need} {certainty}.', $values)
                 : Phrase::of('Blendable: needs {need} {certainty}, has {room}.', [
                     ...$values,
-                    'room' => Quantity::mm($plan->roomMm),
+                    'room' => Quantity::mm(floor($plan->roomMm)),
                 ]),
         );
     }

@@ -30,7 +30,8 @@ export function ReachChart({ handle, chosen, onChoose }: Props) {
   const { tokens } = useTheme();
   const units = useUnits();
   const svg = useRef<SVGSVGElement>(null);
-  const scale = chartScale(plan, LABELS, WIDTH - 24);
+  // Room for the gap's own label beyond it.
+  const scale = chartScale(plan, LABELS, WIDTH - 72);
   const height = TOP + plan.coats.length * ROW + 30;
   return (
     <Box
@@ -121,7 +122,6 @@ function Lines({
   }
   const gap = room !== null && room.value <= scale.most ? scale.x(room.value) : null;
   const need = figure === null ? null : scale.x(figure.value);
-  const atEdge = gap !== null && gap > WIDTH - 80 && (need === null || gap - need > 220);
   const apart = gap !== null && need !== null && Math.abs(gap - need) < 130;
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -152,11 +152,11 @@ function Lines({
         <>
           <line x1={gap} x2={gap} y1={18} y2={height - 26} stroke={tokens.ink} strokeWidth={4} />
           <text
-            x={(apart && gap <= need) || atEdge ? gap - 6 : gap + 6}
+            x={apart && gap <= need ? gap - 6 : gap + 6}
             y={foot}
             fontSize={13}
             fontWeight={680}
-            textAnchor={(apart && gap <= need) || atEdge ? 'end' : 'start'}
+            textAnchor={apart && gap <= need ? 'end' : 'start'}
             fill={tokens.ink}
           >
             <Trans>gap {formatMm(room.value, units)}</Trans>

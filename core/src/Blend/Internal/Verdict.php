@@ -85,7 +85,8 @@ final class Verdict
                 $lookOut ? Severity::LookOut : Severity::Note,
             ];
         }
-        $values['room'] = Quantity::mm($need->roomMm);
+        // Rounded down, as everywhere: nobody has the last half millimetre.
+        $values['room'] = Quantity::mm(floor($need->roomMm));
         if ($joining === []) {
             return [
                 Phrase::of(
@@ -97,7 +98,7 @@ final class Verdict
                 $need->isTooLong() || $lookOut ? Severity::LookOut : Severity::Note,
             ];
         }
-        $values['short'] = Quantity::mm(max(0.0, $mm - $need->roomMm));
+        $values['short'] = Quantity::mm(max(0.0, $mm - floor($need->roomMm)));
 
         return [
             Phrase::of(
