@@ -15,7 +15,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
-    trace: 'retain-on-failure',
+    // Recording every try costs as much as the browser itself; a test that fails is tried once more.
+    trace: 'on-first-retry',
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -39,8 +39,13 @@ const NAMED = new Set([
 ]);
 
 /** Words of a format, a unit or a mark; "and" of a list and days are Intl's, in the locale of the browser. */
-const ALIKE =
-  /\b(Kalopsis|Ctrl|Shift|Esc|Tab|CxF|CGATS|CSV|CIEDE2000|Lab|Letter|VOC|UV|mm|cm²|ml|bar|min|inch|AM|PM|and|today|tomorrow|Mon|Tue|Wed|Thu|Fri|Sat|Sun)\b/g;
+const ALIKE = new RegExp(
+  `\\b(${[
+    'Kalopsis|Ctrl|Shift|Esc|Tab|CxF|CGATS|CSV|CIEDE2000|Lab|Letter|VOC|UV',
+    'mm|cm²|ml|bar|min|inch|AM|PM|and|today|tomorrow|Mon|Tue|Wed|Thu|Fri|Sat|Sun',
+  ].join('|')})\\b`,
+  'g',
+);
 
 /** As Intl writes dates. */
 const DATE =

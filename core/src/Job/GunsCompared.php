@@ -54,8 +54,13 @@ final readonly class GunsCompared implements JsonSerializable
     }
 
     /** Largest radius of a spot that stays on its panel, mm; null when not even a chip does. */
-    private static function largest(JobSpec $job, string $spot, JobPlanner $planner, ?Measurement $car, ?Measurement $card): ?float
-    {
+    private static function largest(
+        JobSpec $job,
+        string $spot,
+        JobPlanner $planner,
+        ?Measurement $car,
+        ?Measurement $card,
+    ): ?float {
         $stays = fn (float $radius): bool => ! $planner->needFor($job->resized($spot, $radius), $car, $card)->isTooLong();
         [$least, $most] = self::RADII_MM;
         if (! $stays($least)) {

@@ -99,7 +99,11 @@ final class ClearFade
             }
             $steps[] = match ($step->kind) {
                 CoatKind::WetBed => self::reaching($step, Extent::wholePanel()),
-                CoatKind::Clear => self::reaching($step, Extent::wholePanel(), $clears === 1 ? 'Medium, not heavy' : 'Full and wet'),
+                CoatKind::Clear => self::reaching(
+                    $step,
+                    Extent::wholePanel(),
+                    $clears === 1 ? 'Medium, not heavy' : 'Full and wet',
+                ),
                 default => $step,
             };
         }

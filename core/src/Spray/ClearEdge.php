@@ -34,7 +34,13 @@ final readonly class ClearEdge
      * @param float $unthinnedMm up to here clear that nothing was added to is at full strength, mm past the primer
      * @param float $endMm from where on it is no more than dust, mm past the primer
      */
-    private function __construct(public array $mm, public array $um, public float $limitMm, public float $unthinnedMm, public float $endMm) {}
+    private function __construct(
+        public array $mm,
+        public array $um,
+        public float $limitMm,
+        public float $unthinnedMm,
+        public float $endMm,
+    ) {}
 
     /** @param list<Coat> $coats all of a plan; null where no clear ends */
     public static function of(array $coats, Volatile $volatile, Air $air): ?self
