@@ -145,6 +145,8 @@ test('on a tablet the verdict stays in sight while a contour is pulled, and open
   await page.goto('/jobs/5a17a45b-0000-4000-8000-000000000002/blend');
   const bar = page.getByTestId('verdict-bar');
   await expect(bar).toContainText('Needs');
+  // What will be seen of it comes after the sentence.
+  await expect(bar).toContainText(/sees it|seen/i);
   const before = await bar.textContent();
   const grip = page.getByRole('slider', { name: /^Reach of/ }).last();
   await grip.focus();

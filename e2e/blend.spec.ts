@@ -74,7 +74,9 @@ test('a blend drawn in too far shows its fringe, the cure is tried and taken ove
   await changed();
   await page.getByRole('button', { name: '×4' }).click();
   await changed();
+  const stood = page.url();
   await page.getByRole('button', { name: 'Where it shows most' }).click();
+  await expect(page).not.toHaveURL(stood);
   await expect(says).toContainText('Seen from here');
   // The place shared by its address looks the same to whoever opens it.
   await changed();

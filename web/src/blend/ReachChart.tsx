@@ -7,7 +7,7 @@ import { moveReach, reachOf, resetReach } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
 import { formatMm, formatQuantity } from '../kit/units';
-import { chartScale, fadePath, ticks, type ChartScale } from './chart';
+import { chartScale, fadePath, ticks, type ChartScale } from '../map/chart';
 import { reachAfterKey } from './reach';
 
 interface Props {

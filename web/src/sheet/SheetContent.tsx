@@ -9,6 +9,7 @@ import { useGrams, useUnits } from '../kit/preferences';
 import { SeverityMark } from '../kit/SeverityMark';
 import { formatMm, formatQuantity, phraseText } from '../kit/units';
 import { tell } from '../language/tell';
+import { chartScale, fadePath, type ChartScale } from '../map/chart';
 import { Trim } from '../map/BodyMap';
 import { ringsPath, scaleBar, viewAround, linePath } from '../map/geometry';
 import { planCentre, PlanLayers } from '../map/PlanLayers';
@@ -127,8 +128,23 @@ function SheetHead({ bench }: { bench: Bench }) {
   );
 }
 
+/** The reach chart, a row of it in each coat's line: how far it goes and how it fades. */
+function ReachBar({ coat, scale }: { coat: Bench['plan']['coats'][number]; scale: ChartScale }) {
+  return (
+    <svg viewBox="0 0 100 12" width="24mm" height="2.9mm" preserveAspectRatio="none" aria-hidden="true">
+      {coat.reach === null ? (
+        <path d="M0 6H100" stroke="#000" strokeWidth={1.2} strokeDasharray="4 3" />
+      ) : (
+        <path d={fadePath(coat, scale, 11, 10)} fill="#000" fillOpacity={coat.colour ? 0.75 : 0.35} />
+      )}
+      <path d="M0 11.5H100" stroke="#000" strokeWidth={0.8} />
+    </svg>
+  );
+}
+
 function SheetCoats({ plan }: { plan: Bench['plan'] }) {
   const units = useUnits();
+  const scale = chartScale(plan, 0, 100);
   return (
     <>
       <table>
@@ -140,7 +156,7 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
             <th>
               <Trans>In the gun</Trans>
             </th>
-            <th>
+            <th colSpan={2}>
               <Trans>Reach past primer</Trans>
             </th>
             <th>
@@ -171,6 +187,9 @@ function SheetCoats({ plan }: { plan: Bench['plan'] }) {
                     {c.reach === null ? t`whole panel` : formatQuantity(c.reach, units)}
                   </strong>
                   {c.moved ? t`, by hand` : ''}
+                </td>
+                <td style={{ width: '25mm' }}>
+                  <ReachBar coat={c} scale={scale} />
                 </td>
                 <td>
                   {[c.gun.pressure, c.gun.distance, c.gun.overlap].map((q) => formatQuantity(q, units)).join(', ')}
