@@ -58,6 +58,9 @@ it('lays clear in steps outwards, thinner and softer, the tape 50 to 75 mm insid
         ->toBe($sorted)
         ->and($clears[0]->reachMm)
         ->toBeGreaterThan($colour)
+        // A bed under no clear would stay dull and soft.
+        ->and(coatsOfKind($plan, CoatKind::WetBed)[0]->limitMm())
+        ->toBeLessThanOrEqual($limits[0])
         ->and($clears[3]->mixture->volumeSolids())
         ->toBeLessThan($clears[2]->mixture->volumeSolids())
         ->and($clears[2]->mixture->volumeSolids())
@@ -210,4 +213,38 @@ it('pours solvent from its own cup, and thinned clear from what is left of the c
         ->toBeNull()
         ->and($cups['fade-solvent']->pours)
         ->toHaveCount(1);
+});
+
+it('counts what falls within a pad\'s rim wholly as a step, and what falls over a hand\'s width hardly', function (): void {
+    $fading = fn (float $mm): ?ClearEdge => edgeOf(
+        Bodies::planned(
+            fadedJob(
+                fn (array $steps): array => array_map(
+                    fn (array $s): array => $s['kind'] === 'clear'
+                        ? ['extent' => [...$s['extent'], 'beyondMm' => 20, 'fadeMm' => $mm]] + $s
+                        : $s,
+                    $steps,
+                ),
+            ),
+        ),
+    );
+    [$short, $long] = [$fading(16.0), $fading(100.0)];
+    expect($short?->stepUm())
+        ->toBeGreaterThan(0.95 * ($short?->fullUm() ?? INF))
+        ->and($long?->stepUm())
+        ->toBeLessThan(0.2 * ($long?->fullUm() ?? 0.0));
+});
+
+it('does not polish out even one thinned clear that ends hard: about ten micrometres', function (): void {
+    $edge = edgeOf(
+        Bodies::planned(
+            fadedJob(
+                fn (array $steps): array => array_map(
+                    fn (array $s): array => $s['id'] === 'clear-4' ? ['film' => 1, 'extent' => [...$s['extent'], 'fadeMm' => 5]] + $s : $s,
+                    $steps,
+                ),
+            ),
+        ),
+    );
+    expect($edge?->stepUm())->toBeGreaterThan(6.0)->toBeLessThan(20.0)->and($edge?->polishesOut())->toBeFalse();
 });

@@ -53,3 +53,28 @@ it('carries its reasons in order, with inputs by name', function (): void {
         ->and($figure->value())
         ->toBe(87.5);
 });
+
+it('speaks of one and of many as ICU does, and lists terms', function (): void {
+    $joins = fn (int $n): string => Phrase::of('{n, plural, one {# panel joins} other {# panels join}}', ['n' => $n])
+        ->in(UnitSystem::Metric);
+    $list = fn (array $what): string => Phrase::of('The card is {what}.', ['what' => $what])->in(UnitSystem::Metric);
+    expect([$joins(1), $joins(2)])
+        ->toBe(['1 panel joins', '2 panels join'])
+        ->and($list([Phrase::of('lighter')]))
+        ->toBe('The card is lighter.')
+        ->and($list([Phrase::of('lighter'), 'redder']))
+        ->toBe('The card is lighter and redder.')
+        ->and($list(['lighter', 'redder', Phrase::of('{by} off', ['by' => Quantity::mm(25.4)])]))
+        ->toBe('The card is lighter, redder and 25 mm off.')
+        ->and(Phrase::of('It\'s {n}', ['n' => 2])->in(UnitSystem::Us))
+        ->toBe('It\'s 2');
+});
+
+it('goes out with its values kept apart, a term as a phrase of its own', function (): void {
+    $json = json_decode((string) json_encode(Phrase::of('{a}: {b}', ['a' => Phrase::of('reducer'), 'b' => ['x', 'y']])), true);
+    expect($json)->toBe([
+        'text' => '{a}: {b}',
+        'values' => ['a' => ['text' => 'reducer', 'values' => [], 'plain' => 'reducer'], 'b' => ['x', 'y']],
+        'plain' => 'reducer: x and y',
+    ]);
+});

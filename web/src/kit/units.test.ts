@@ -1,3 +1,4 @@
+import type { Phrase } from '../api/types';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
@@ -76,5 +77,20 @@ describe('weights, in grams or ounces by choice', () => {
     expect(parseGrams('0.2 kg', 'oz')).toBe(200);
     expect(parseGrams('a cup', 'g')).toBeNull();
     expect(parseGrams('-5', 'g')).toBeNull();
+  });
+});
+
+describe('a phrase of the core', () => {
+  const phrase = (text: string, values: Phrase['values']): Phrase => ({ text, values, plain: '' });
+
+  it('is told as the core tells it: plural, terms and lists, quantities in the reader’s units', () => {
+    const joins = (n: number) =>
+      phraseText(phrase('{n, plural, one {# panel joins} other {# panels join}}', { n }), 'us');
+    expect([joins(1), joins(2)]).toEqual(['1 panel joins', '2 panels join']);
+    const off = phrase('{by} off', { by: { value: 25.4, unit: 'mm' } });
+    const list = phrase('The card is {what}.', { what: ['lighter', 'redder', off] });
+    expect(phraseText(list, 'metric')).toBe('The card is lighter, redder and 25 mm off.');
+    expect(phraseText(list, 'us')).toBe('The card is lighter, redder and 1 in off.');
+    expect(phraseText(phrase('{what}: why?', { what: phrase('reducer', {}) }), 'us')).toBe('reducer: why?');
   });
 });
