@@ -240,7 +240,9 @@ it('does not polish out even one thinned clear that ends hard: about ten microme
         Bodies::planned(
             fadedJob(
                 fn (array $steps): array => array_map(
-                    fn (array $s): array => $s['id'] === 'clear-4' ? ['film' => 1, 'extent' => [...$s['extent'], 'fadeMm' => 5]] + $s : $s,
+                    fn (array $s): array => $s['id'] === 'clear-4'
+                        ? ['film' => 1, 'extent' => [...$s['extent'], 'fadeMm' => 5]] + $s
+                        : $s,
                     $steps,
                 ),
             ),

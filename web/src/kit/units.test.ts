@@ -1,8 +1,7 @@
-import type { Phrase } from '../api/types';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import type { UnitSystem } from '../api/types';
+import type { Phrase, UnitSystem } from '../api/types';
 import { formatGrams, parseGrams, convert, formatQuantity, numberFor, parseQuantity, phraseText } from './units';
 
 interface Fixture {
