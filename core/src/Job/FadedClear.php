@@ -59,7 +59,7 @@ final readonly class FadedClear implements JsonSerializable
     /** @return array<string, mixed> */
     private function edge(ClearEdge $edge): array
     {
-        $scuffed = $edge->limitMm + ClearFade::SET_BACK_MM;
+        $scuffed = ClearFade::scuffedMm($edge->limitMm);
         $break = Breaks::nearest(
             $this->plan->job->repairs,
             $this->plan->job->body,

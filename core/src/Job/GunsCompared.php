@@ -98,10 +98,6 @@ final readonly class GunsCompared implements JsonSerializable
             ),
         );
         $outlook = SprayedPlan::of($plan)->outlook();
-        $ml = 0.0;
-        foreach ($plan->cups as $cup) {
-            $ml += $cup->total->value();
-        }
 
         return [
             'gun' => $gun->value,
@@ -110,7 +106,7 @@ final readonly class GunsCompared implements JsonSerializable
             'joins' => $joins,
             'seen' => $outlook->isSeen(),
             'says' => $outlook->says(),
-            'paint' => Quantity::ml($ml),
+            'paint' => Quantity::ml($plan->millilitres()),
             'minutes' => Quantity::minutes($plan->boothMinutes()),
             'largest' =>
                 $largest === null

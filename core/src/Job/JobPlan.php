@@ -135,6 +135,17 @@ final readonly class JobPlan implements JsonSerializable
         ];
     }
 
+    /** What all cups of it hold together, ml. */
+    public function millilitres(): float
+    {
+        $ml = 0.0;
+        foreach ($this->cups as $cup) {
+            $ml += $cup->total->value();
+        }
+
+        return $ml;
+    }
+
     /** Minutes in the booth from the first bed to the last colour coat: spraying, and waiting for each coat. */
     public function boothMinutes(): float
     {

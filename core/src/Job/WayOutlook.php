@@ -77,12 +77,7 @@ final readonly class WayOutlook implements JsonSerializable
 
     public function millilitres(): float
     {
-        $ml = 0.0;
-        foreach ($this->plan->cups as $cup) {
-            $ml += $cup->total->value();
-        }
-
-        return $ml;
+        return $this->plan->millilitres();
     }
 
     /** @return array<string, mixed> */

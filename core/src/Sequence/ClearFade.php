@@ -31,6 +31,12 @@ final class ClearFade
     /** Light coats of solvent melt, a wet one runs: the share of a full coat. Chosen here. */
     private const SOLVENT_FILM = 0.6;
 
+    /** Where the scuffed area ends for a clear that ends there, mm past the primer. */
+    public static function scuffedMm(float $clearEndsMm): float
+    {
+        return $clearEndsMm + self::SET_BACK_MM;
+    }
+
     /** The clear ends inside the panel; the bed with it. */
     public static function of(CoatSequence $s): CoatSequence
     {

@@ -224,7 +224,7 @@ final class Warnings
 
             return;
         }
-        $scuffed = $end + ClearFade::SET_BACK_MM;
+        $scuffed = ClearFade::scuffedMm($end);
         $values = ['end' => Quantity::mm($end), 'scuffed' => Quantity::mm($scuffed)];
         $this->say(
             Severity::LookOut,
