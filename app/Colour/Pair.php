@@ -17,6 +17,7 @@ use Kalopsis\Colour\Ranking;
 use Kalopsis\Colour\Screen;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
+use Kalopsis\Job\JobSpec;
 use Kalopsis\Tint\LetDownCard;
 use Kalopsis\Tint\LetDownFit;
 use RuntimeException;
@@ -98,6 +99,20 @@ final readonly class Pair
         return $card === null
             ? $this
             : new self($this->car, $card, $this->cardId, $this->cards, $this->simulated, null, $this->letDown);
+    }
+
+    /** A job where this let-down set says how the colour goes with its coats; the job as it is without one. */
+    public function shown(JobSpec $spec): JobSpec
+    {
+        if ($spec->plan->effectCoats() === null || $this->car === null) {
+            return $spec;
+        }
+
+        try {
+            return $spec->along(LetDownFit::path($this->car, $this->letDown));
+        } catch (CannotCompare) {
+            return $spec;
+        }
     }
 
     /**

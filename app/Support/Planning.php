@@ -34,7 +34,7 @@ final readonly class Planning
         $pair = $pair->at($spec->plan->effectCoats());
 
         return $this->planner()
-            ->plan($spec, $pair->car, $pair->card, $pair->seen)
+            ->plan($pair->shown($spec), $pair->car, $pair->card, $pair->seen)
             ->fromSimulated($pair->simulated);
     }
 

@@ -39,7 +39,7 @@ final readonly class DemoColours
         match ($number) {
             1 => $this->silver($user, $job),
             2 => $this->green($user, $job),
-            6 => $this->copper($user, $job),
+            6, 9 => $this->copper($user, $job),
             default => null,
         };
         $this->desk->remember($job);

@@ -9,18 +9,24 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Support\SchoolFiles;
+use Closure;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\App;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Point;
 use Kalopsis\Sequence\ClearFade;
+use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Sequence\LayerCoats;
 
 /** The demo workshop: Saltmarsh Coachworks in Merrowby. Invented people, cars and paints; never for production. */
 final class DemoSeeder extends Seeder
 {
     public const PASSWORD = 'harbour-light';
+
+    /** What the demo's let-down set comes to, near enough. */
+    private const TINTED_COATS = 2.0;
 
     private const PEOPLE = [
         ['Ines Tolland', 'ines@saltmarsh.example', Role::Lead],
@@ -55,7 +61,7 @@ final class DemoSeeder extends Seeder
     /** @return array<string, string> when a car of the demo is due, from the day it is seeded on, and who paints it */
     private static function due(int $i): array
     {
-        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', ''], [2, '12:00', 'Col'], [2, '16:00', '']];
+        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', ''], [2, '12:00', 'Col'], [2, '16:00', ''], [5, '12:00', 'Petra']];
         [$days, $time, $painter] = $plan[$i] ?? [null, '', ''];
 
         return $days === null
@@ -128,7 +134,8 @@ final class DemoSeeder extends Seeder
             self::job('Quill 3', 'MB 23 COP', 'quill-3', ['Copper Dusk', 'CD-18', 'pearl', 4], 'northlight-s', 22, 50, [
                 self::spot('r1', self::at($quill, 'front-door-left', 0.45, 0.45), 'front-door-left', 55, 'primer', 4),
             ]),
-            self::clearFaded(
+            // The long side of a van: no break is near, so the clear is faded out.
+            self::sprayed(
                 self::job(
                     'Vesper Forty',
                     'MB 48 VAN',
@@ -139,6 +146,8 @@ final class DemoSeeder extends Seeder
                     50,
                     [self::spot('r1', self::at($vesper, 'quarter-left', 0.55, 0.5), 'quarter-left', 40, 'primer', 5)],
                 ),
+                'inside-out-wet-bed',
+                ClearFade::of(...),
             ),
             // A stone chip close to the gap: with a standard gun the door comes in.
             self::job(
@@ -151,21 +160,32 @@ final class DemoSeeder extends Seeder
                 50,
                 [self::spot('r1', self::at($tern, 'front-wing-left', 0.76, 0.5), 'front-wing-left', 8, 'primer', 5)],
             ),
+            self::sprayed(
+                self::job('Vesper Forty', 'MB 52 DSK', 'vesper-forty', ['Copper Dusk', 'CD-18', 'pearl', 4], 'northlight-s', 22, 50, [
+                    self::spot('r1', self::at($vesper, 'front-door-left', 0.5, 0.5), 'front-door-left', 40, 'primer', 4),
+                ]),
+                'tinted-clear-two-guns',
+                fn (CoatSequence $s): CoatSequence => LayerCoats::of($s, self::TINTED_COATS),
+                ['letDown' => true],
+            ),
         ];
     }
 
     /**
-     * The long side of a van: no break is near, so the clear is faded out.
+     * A job whose plan is a school's with something changed.
      *
      * @param array<string, mixed> $job
+     * @param Closure(CoatSequence): CoatSequence $changed
+     * @param array<string, mixed> $more of the plan
      * @return array<string, mixed>
      */
-    private static function clearFaded(array $job): array
+    private static function sprayed(array $job, string $school, Closure $changed, array $more = []): array
     {
-        $school = SchoolFiles::all()['inside-out-wet-bed'];
-        $sequence = ClearFade::of($school->sequence(FinishClass::MetallicDark));
+        $finish = FinishClass::from($job['colour']['finish']);
+        $sequence = $changed(SchoolFiles::all()[$school]->sequence($finish));
+        $steps = json_decode((string) json_encode($sequence), true);
 
-        return [...$job, 'plan' => ['school' => $school->key, 'sequence' => json_decode((string) json_encode($sequence), true)]];
+        return [...$job, 'plan' => ['school' => $school, 'sequence' => $steps, ...$more]];
     }
 
     private static function body(string $key): BodyShape

@@ -166,8 +166,7 @@ final class SimulationController extends Controller
     ]
     public function ways(DocumentRequest $request, RepairJob $job): JsonResponse
     {
-        $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats());
+        [$spec, $pair] = $this->unplanned($request, $job);
         $schools = (new WorkshopCatalogue($job->workshop_id))->schools();
         $one = $request->input('school');
         $ways = WayOutlook::all(
@@ -206,8 +205,7 @@ final class SimulationController extends Controller
     ]
     public function guns(DocumentRequest $request, RepairJob $job): JsonResponse
     {
-        $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats());
+        [$spec, $pair] = $this->unplanned($request, $job);
 
         return new JsonResponse(GunsCompared::of($spec, $this->planning->planner(), $pair->car, $pair->card));
     }
@@ -237,8 +235,7 @@ final class SimulationController extends Controller
     ]
     public function cures(DocumentRequest $request, RepairJob $job): JsonResponse
     {
-        $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats());
+        [$spec, $pair] = $this->unplanned($request, $job);
 
         return new JsonResponse(
             Cures::of($spec, $this->planning->planner(), $pair->car, $pair->card),
@@ -268,8 +265,7 @@ final class SimulationController extends Controller
     {
         // Some dozens of plans, on a busy machine and a large car: longer than one request usually takes.
         set_time_limit(self::SEARCH_SECONDS);
-        $spec = $this->read($request, $job);
-        $pair = Pair::of($job)->at($spec->plan->effectCoats());
+        [$spec, $pair] = $this->unplanned($request, $job);
         $schools = (new WorkshopCatalogue($job->workshop_id))->schools();
         $planner = $this->planning->planner();
         $limits = $job->workshop->blendLimits();
@@ -297,12 +293,18 @@ final class SimulationController extends Controller
         }
     }
 
-    /** What was sent, checked and not planned yet. */
-    private function read(DocumentRequest $request, RepairJob $job): JobSpec
+    /**
+     * What was sent, checked and not planned yet, with the readings it counts on.
+     *
+     * @return array{JobSpec, Pair}
+     */
+    private function unplanned(DocumentRequest $request, RepairJob $job): array
     {
         $this->authorize('view', $job);
+        $pair = Pair::of($job);
+        $spec = $this->planning->read(JobDocument::kept($request->document(), $job->workshop_id), $job->workshop_id);
 
-        return $this->planning->read(JobDocument::kept($request->document(), $job->workshop_id), $job->workshop_id);
+        return [$pair->shown($spec), $pair->at($spec->plan->effectCoats())];
     }
 
     private function asked(DocumentRequest $request, RepairJob $job): JobPlan

@@ -345,7 +345,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'LetDown',
-        required: ['coats', 'overall', 'worstAngle', 'worst', 'colour', 'stickerPercent', 'fit', 'verdict', 'says', 'path'],
+        required: ['coats', 'overall', 'worstAngle', 'worst', 'colour', 'stickerPercent', 'fit', 'verdict', 'says', 'path', 'sequence'],
         type: 'object',
         properties: [
             new OA\Property(property: 'coats', type: 'number'),
@@ -358,6 +358,12 @@ use OpenApi\Attributes as OA;
                 additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/LabValues'),
             ),
             new OA\Property(property: 'stickerPercent', type: 'number'),
+            new OA\Property(
+                property: 'sequence',
+                description: 'the plan with that many coats',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/CoatStep'),
+            ),
             new OA\Property(property: 'fit', type: 'number'),
             new OA\Property(
                 property: 'verdict',

@@ -110,6 +110,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'reducer', description: 'share of the data sheet\'s', type: 'number'),
             new OA\Property(property: 'blendingClear', description: 'parts to one part of ready base', type: 'number'),
+            new OA\Property(property: 'tint', description: 'parts to one part of ready clear', type: 'number'),
             new OA\Property(property: 'fadeSolvent', description: 'parts to one part of ready clear', type: 'number'),
         ],
     ),
@@ -176,7 +177,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'clear', 'fade-solvent'],
+                enum: ['sealer', 'ground', 'wet-bed', 'base', 'half', 'effect', 'control', 'tinted-clear', 'clear', 'fade-solvent'],
             ),
             new OA\Property(property: 'mixture', ref: '#/components/schemas/StepMixture'),
             new OA\Property(property: 'gun', ref: '#/components/schemas/StepGun'),

@@ -212,7 +212,7 @@ use OpenApi\Attributes as OA;
         required: ['part', 'words', 'index'],
         type: 'object',
         properties: [
-            new OA\Property(property: 'part', type: 'string', enum: ['colour', 'fringe', 'hiding', 'mottle', 'stripes']),
+            new OA\Property(property: 'part', type: 'string', enum: ['colour', 'fringe', 'coats', 'hiding', 'mottle', 'stripes']),
             new OA\Property(property: 'words', type: 'string'),
             new OA\Property(property: 'index', type: 'number'),
         ],
@@ -260,6 +260,36 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'CoatsOff',
+        required: ['coats', 'sticker', 'car', 'tries'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'coats', description: 'effect coats planned', type: 'number'),
+            new OA\Property(property: 'sticker', ref: '#/components/schemas/Figure'),
+            new OA\Property(property: 'car', description: 'the car on a screen', type: 'string'),
+            new OA\Property(property: 'tries', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatsTried')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'CoatsTried',
+        required: ['off', 'coats', 'colour', 'difference', 'index', 'seen', 'butt', 'says'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'off', description: 'coats more or fewer than planned', type: 'number'),
+            new OA\Property(property: 'coats', type: 'number'),
+            new OA\Property(property: 'colour', type: 'string'),
+            new OA\Property(property: 'difference', description: 'from the car, CIEDE2000 over the angles', type: 'number'),
+            new OA\Property(property: 'index', type: 'number'),
+            new OA\Property(property: 'seen', type: 'boolean'),
+            new OA\Property(property: 'butt', description: 'index side by side', type: 'number'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'Cure',
         required: ['says', 'sequence', 'index'],
         type: 'object',
@@ -293,9 +323,11 @@ use OpenApi\Attributes as OA;
             'angles',
             'standing',
             'distances',
+            'layer',
         ],
         type: 'object',
         properties: [
+            new OA\Property(property: 'layer', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/CoatsOff')]),
             new OA\Property(property: 'seen', type: 'boolean'),
             new OA\Property(property: 'index', type: 'number'),
             new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),

@@ -20,6 +20,7 @@ use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\InstrumentFault;
 use Kalopsis\Film\Reducer;
+use Kalopsis\Sequence\LayerCoats;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerLibrary;
 use Kalopsis\Why\Phrase;
@@ -55,7 +56,7 @@ final class ColourDeskResource
                             'note' => $view->formula->note,
                             ...self::recipe($view->formula->recipe),
                         ],
-                'letDown' => $view->desk->letDown,
+                'letDown' => self::letDown($view),
                 'isLetDownColour' => isset($view->formula?->recipe['layer']),
                 'hasVariants' => self::hasVariants($view),
                 'isEffect' => $view->plan->job->colour->finish->isEffect(),
@@ -231,5 +232,18 @@ final class ColourDeskResource
                 ),
             ),
         ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function letDown(DeskView $view): ?array
+    {
+        $found = $view->desk->letDown;
+
+        return $found === null
+            ? null
+            : [
+                ...$found->jsonSerialize(),
+                'sequence' => LayerCoats::of($view->plan->job->plan->sequence, $found->coats),
+            ];
     }
 }

@@ -151,9 +151,8 @@ final readonly class Planner
         if ($mm !== null) {
             return [$mm, null];
         }
-        $parts = Sprayed::outlook($simulation, Simulation::LONGEST_MM, [])->parts;
 
-        return [null, $parts[Part::Fringe->value] > $parts[Part::Colour->value] ? Part::Fringe : Part::Colour];
+        return [null, Sprayed::outlook($simulation, Simulation::LONGEST_MM, [])->stays()];
     }
 
     /** What the small gun would need, asked only where room is short. */

@@ -25,6 +25,7 @@ enum ComponentKind: string
             $position === 0 => match ($role) {
                 ProductRole::WetBed => self::BlendingClear,
                 ProductRole::FadeSolvent => self::FadeSolvent,
+                ProductRole::ClearTint => self::Tint,
                 default => self::Binder,
             },
             $volumeSolids <= 0.0 => self::Reducer,

@@ -116,16 +116,30 @@ final readonly class Mixture
         return $out;
     }
 
-    /** "1:0.75", or "the rest of 1:0.75, 1:1 blending clear". */
+    /** "1:0.75", "the rest of 1:0.75, 1:1 blending clear", or "2:1:0.15, 5% tint for clear". */
     public function text(): string
     {
+        $own = count($this->ratio->parts) === 1 ? 'as it comes' : $this->ratio->text();
+
+        return match ($this->added?->role) {
+            null => $own,
+            ProductRole::ClearTint => "{$own}, {$this->addedText()}",
+            default => "the rest of {$own}, {$this->addedText()}",
+        };
+    }
+
+    /** Only what was added: "1:1 blending clear", "5% tint for clear"; empty: nothing. */
+    public function addedText(): string
+    {
         if ($this->added === null) {
-            return count($this->ratio->parts) === 1 ? 'as it comes' : $this->ratio->text();
+            return '';
         }
-        $parts = rtrim(rtrim(number_format($this->addedParts, 2, '.', ''), '0'), '.');
+        $number = fn (float $v): string => rtrim(rtrim(number_format($v, 2, '.', ''), '0'), '.');
 
-        $what = $this->added->role === ProductRole::WetBed ? 'blending clear' : $this->added->role->words();
-
-        return "the rest of {$this->ratio->text()}, 1:{$parts} {$what}";
+        return match ($this->added->role) {
+            ProductRole::WetBed => "1:{$number($this->addedParts)} blending clear",
+            ProductRole::ClearTint => "{$number(100.0 * $this->addedParts)}% tint for clear",
+            default => "1:{$number($this->addedParts)} {$this->added->role->words()}",
+        };
     }
 }

@@ -19,10 +19,14 @@ final readonly class MixtureSpec
     /** Parts of fade-out solvent to one part of ready clear. Common practice: the last clears half and half. */
     public const FADE_SOLVENT = [0.0, 4.0];
 
+    /** Parts of tint to one part of ready clear. Common practice: a few per cent; more specks. */
+    public const TINT = [0.0, 0.5];
+
     public function __construct(
         public float $reducer = 1.0,
         public float $blendingClear = 0.0,
         public float $fadeSolvent = 0.0,
+        public float $tint = 0.0,
     ) {}
 
     /** What is added to the remains of the mix, and how many parts of it; null: nothing. */
@@ -31,12 +35,17 @@ final readonly class MixtureSpec
         return match (true) {
             $this->blendingClear > 0.0 => ProductRole::WetBed,
             $this->fadeSolvent > 0.0 => ProductRole::FadeSolvent,
+            $this->tint > 0.0 => ProductRole::ClearTint,
             default => null,
         };
     }
 
     public function addedParts(): float
     {
-        return $this->blendingClear > 0.0 ? $this->blendingClear : $this->fadeSolvent;
+        return match ($this->added()) {
+            ProductRole::WetBed => $this->blendingClear,
+            ProductRole::FadeSolvent => $this->fadeSolvent,
+            default => $this->tint,
+        };
     }
 }

@@ -14,6 +14,8 @@ enum ProductRole: string
     case Clear = 'clear';
     /** Melts the edge of a clear that fades out inside a panel. */
     case FadeSolvent = 'fade-solvent';
+    /** Stirred into clear, it makes the clear itself a colour. */
+    case ClearTint = 'clear-tint';
 
     public function words(): string
     {
@@ -23,12 +25,13 @@ enum ProductRole: string
             self::BaseEffect, self::BaseSolid => 'base coat',
             self::Clear => 'clear coat',
             self::FadeSolvent => 'fade-out solvent',
+            self::ClearTint => 'tint for clear',
         };
     }
 
     /** May a paint system do without it? */
     public function isOptional(): bool
     {
-        return $this === self::FadeSolvent;
+        return $this === self::FadeSolvent || $this === self::ClearTint;
     }
 }

@@ -26,6 +26,9 @@ final class Cures
     /** As a wet bed in the trade's schools. */
     private const BED = 'A wet, level landing for stray flakes';
 
+    /** Parts of blending clear to the rest of a ground coat. Chosen here, so that its cover fades as gently as a layer does. */
+    private const LET_DOWN = 2.0;
+
     /** @return list<array{says: Phrase, sequence: CoatSequence, index: float}> the best first; empty when nothing is seen */
     public static function of(JobSpec $job, JobPlanner $planner, ?Measurement $car, ?Measurement $card): array
     {
@@ -85,6 +88,11 @@ final class Cures
             Part::Hiding => [['One more coat of base', self::oneMore($s)], ['Cross coats', self::crossed($s)]],
             Part::Mottle => [['A control coat', self::controlled($s)], ['Waiting between coats', self::waiting($s)]],
             Part::Stripes => [['A control coat', self::controlled($s)], ['Cross coats', self::crossed($s)]],
+            Part::Coats => [
+                ['The last ground coat let down', self::letDown($s)],
+                ['More effect coats, each thinner', self::thinner($s)],
+                ['Colour to the edge of the panel', self::toTheEdge($s)],
+            ],
             Part::Colour => [
                 ['A transparent last coat', self::transparent($s)],
                 ['A bed kept wet', self::bedded($s, LandsIn::WetBed)],
@@ -142,6 +150,54 @@ final class Cures
         }
 
         return $s;
+    }
+
+    /** The last ground coat with blending clear in it fades as the layer over it does. */
+    private static function letDown(CoatSequence $s): CoatSequence
+    {
+        $grounds = array_values(array_filter($s->steps, fn (CoatStep $c): bool => $c->kind === CoatKind::Ground));
+        $last = $grounds[count($grounds) - 1] ?? null;
+
+        return new CoatSequence(
+            array_map(
+                fn (CoatStep $c): CoatStep => $c === $last
+                    ? $c->mixedAs(new MixtureSpec($c->mixture->reducer, self::LET_DOWN))
+                    : $c,
+                $s->steps,
+            ),
+        );
+    }
+
+    /** The same film in one coat more, so that each ends softer. */
+    private static function thinner(CoatSequence $s): CoatSequence
+    {
+        $layers = array_values(array_filter($s->steps, fn (CoatStep $c): bool => $c->kind->isLayer()));
+        $last = $layers[count($layers) - 1] ?? null;
+        if ($last === null) {
+            return $s;
+        }
+        $share = count($layers) / (count($layers) + 1);
+        $out = [];
+        foreach ($s->steps as $step) {
+            $thin = $step->kind->isLayer() ? self::changed($step, film: $step->film * $share) : $step;
+            $out[] = $thin;
+            if ($step === $last) {
+                $out[] = self::changed($thin, id: self::free($s, $step->kind->value), name: 'One more, thin');
+            }
+        }
+
+        return new CoatSequence($out);
+    }
+
+    /** Nothing fades: the ground and its layer end at gaps. */
+    private static function toTheEdge(CoatSequence $s): CoatSequence
+    {
+        return new CoatSequence(
+            array_map(
+                fn (CoatStep $c): CoatStep => $c->kind->hides() ? self::changed($c, extent: Extent::wholePanel()) : $c,
+                $s->steps,
+            ),
+        );
     }
 
     private static function crossed(CoatSequence $s): CoatSequence
@@ -246,6 +302,8 @@ final class Cures
         ?Strokes $strokes = null,
         ?LandsIn $landsIn = null,
         ?Drying $drying = null,
+        ?float $film = null,
+        ?Extent $extent = null,
     ): CoatStep {
         return new CoatStep(
             $id ?? $c->id,
@@ -253,10 +311,10 @@ final class Cures
             $c->kind,
             $c->mixture,
             $c->gun,
-            $c->extent,
+            $extent ?? $c->extent,
             $c->where,
             $strokes ?? $c->strokes,
-            $c->film,
+            $film ?? $c->film,
             $landsIn ?? $c->landsIn,
             $drying ?? $c->drying,
             $c->purpose,

@@ -226,6 +226,7 @@ final readonly class JobPlan implements JsonSerializable
             'fadeMm' => round($coat->fadeMm, 1),
             'limitMm' => $coat->limitMm() === null ? null : round($coat->limitMm(), 1),
             'mixture' => $coat->mixture->text(),
+            'added' => $coat->mixture->addedText(),
             'landsIn' => $step->landsIn->words(),
             'drying' => $step->drying->words(),
             'wait' => Quantity::minutes($pace->waiting($coat)),

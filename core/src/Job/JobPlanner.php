@@ -91,7 +91,7 @@ final readonly class JobPlanner
         $colour = $job->colour;
 
         return $car !== null && $card !== null && $car->viewing->is($card->viewing) && $car->anglesWith($card) !== []
-                ? Finish::measured($colour->finish, $colour->undercoatShade, $car, $card, $job->pigment())
+                ? $job->finish($car, $card)
                 : Finish::assumed(
                     $colour->finish,
                     $colour->undercoatShade,

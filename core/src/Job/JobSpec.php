@@ -6,7 +6,9 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\Trade;
+use Kalopsis\Colour\CoatPath;
 use Kalopsis\Colour\Flakes;
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Reducer;
@@ -57,6 +59,16 @@ final readonly class JobSpec
         );
     }
 
+    /** The colours its blend runs between, by what was read of the car and of a card. */
+    public function finish(Measurement $car, Measurement $card): Finish
+    {
+        $colour = $this->colour;
+        $finish = Finish::measured($colour->finish, $colour->undercoatShade, $car, $card, $this->pigment());
+        $coats = $this->plan->effectCoats();
+
+        return $colour->path === null || $coats === null ? $finish : $finish->layered($colour->path, $coats);
+    }
+
     public function air(): Air
     {
         return new Air($this->booth->temperatureC, $this->booth->humidityPercent);
@@ -100,50 +112,51 @@ final readonly class JobSpec
     /** The same job where the flakes of the colour's formula are known; what a file says of them counts while none is. */
     public function withFlakes(?Flakes $flakes): self
     {
-        $colour = $this->colour->with($flakes ?? $this->colour->flakes);
+        return $this->copied(colour: $this->colour->with($flakes ?? $this->colour->flakes));
+    }
 
-        return new self(
-            $this->car,
-            $colour,
-            $this->booth,
-            $this->body,
-            $this->system,
-            $this->repairs,
-            $this->plan,
-            $this->practice,
-        );
+    /** The same job where a let-down set has shown how the colour goes with its coats. */
+    public function along(?CoatPath $path): self
+    {
+        return $this->copied(colour: $this->colour->along($path));
     }
 
     /** The same job with one of its spots larger or smaller; radius in mm. */
     public function resized(string $spot, float $radiusMm): self
     {
-        return new self(
-            $this->car,
-            $this->colour,
-            $this->booth,
-            $this->body,
-            $this->system,
-            array_map(
-                fn (Repair $r): Repair => $r->id === $spot && $r->shape instanceof Spot
-                    ? new Repair($r->id, $r->panelId, new Spot($r->shape->centre, $radiusMm), $r->under, $r->greyShade)
-                    : $r,
-                $this->repairs,
-            ),
-            $this->plan,
-            $this->practice,
-        );
+        $resized = fn (Repair $r): Repair => $r->id === $spot && $r->shape instanceof Spot
+            ? new Repair($r->id, $r->panelId, new Spot($r->shape->centre, $radiusMm), $r->under, $r->greyShade)
+            : $r;
+
+        return $this->copied(repairs: array_map($resized, $this->repairs));
     }
 
     public function with(PlanSpec $plan): self
     {
+        return $this->copied(plan: $plan);
+    }
+
+    /** The same job mixed from another paint system. */
+    public function mixedFrom(PaintSystem $system): self
+    {
+        return $this->copied(system: $system);
+    }
+
+    /** @param ?list<Repair> $repairs */
+    private function copied(
+        ?ColourSpec $colour = null,
+        ?array $repairs = null,
+        ?PlanSpec $plan = null,
+        ?PaintSystem $system = null,
+    ): self {
         return new self(
             $this->car,
-            $this->colour,
+            $colour ?? $this->colour,
             $this->booth,
             $this->body,
-            $this->system,
-            $this->repairs,
-            $plan,
+            $system ?? $this->system,
+            $repairs ?? $this->repairs,
+            $plan ?? $this->plan,
             $this->practice,
         );
     }

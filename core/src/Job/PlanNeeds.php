@@ -20,10 +20,7 @@ final readonly class PlanNeeds implements NeedOf
 
     public function of(Comparison $c): CardNeed
     {
-        $colour = $this->plan->job->colour;
-        $pigment = $this->plan->job->pigment();
-
-        return $this->for(Finish::measured($colour->finish, $colour->undercoatShade, $c->car, $c->card, $pigment));
+        return $this->for($this->plan->job->finish($c->car, $c->card));
     }
 
     public function byEye(EyeVerdict $seen): CardNeed

@@ -196,7 +196,13 @@ final readonly class SprayedPlan implements JsonSerializable
                     'words' => $p->words(),
                     'index' => round($o->parts[$p->value], 2),
                 ],
-                Part::cases(),
+                // Only where coats let light through is there an edge of them.
+                array_values(
+                    array_filter(
+                        Part::cases(),
+                        fn (Part $p): bool => $p !== Part::Coats || $this->finish()->layer !== null,
+                    ),
+                ),
             ),
             'fault' => $o->fault()?->value,
             'hiding' => ['coats' => $coats === null ? null : round($coats, 1), 'bestShade' => $o->hiding->bestShade()],
@@ -215,6 +221,7 @@ final readonly class SprayedPlan implements JsonSerializable
                 array_values($o->lines),
             ),
             'coats' => $way === null ? [] : CrossCut::coats($this->plan, [$way]),
+            'layer' => CoatsOff::of($this->plan),
             'angles' => $this->finish()->angles(),
             'standing' => array_map(Geometry::standing(...), $this->finish()->angles()),
             'distances' => Eye::DISTANCES_M,

@@ -15,6 +15,8 @@ enum CoatKind: string
     case Half = 'half';
     case Effect = 'effect';
     case Control = 'control';
+    /** Clear with a little colour in it, over a ground: darker with every coat, and wherever strokes lap over. */
+    case TintedClear = 'tinted-clear';
     case Clear = 'clear';
     /** Light coats of solvent on the edge of a clear that fades out. */
     case FadeSolvent = 'fade-solvent';
@@ -23,9 +25,15 @@ enum CoatKind: string
     public function isColour(): bool
     {
         return match ($this) {
-            self::Base, self::Half, self::Effect, self::Control => true,
+            self::Base, self::Half, self::Effect, self::Control, self::TintedClear => true,
             self::Sealer, self::Ground, self::WetBed, self::Clear, self::FadeSolvent => false,
         };
+    }
+
+    /** Does it count among the coats of the colour's own layer? A control coat only lays what is there. */
+    public function isLayer(): bool
+    {
+        return $this === self::Base || $this === self::Half || $this === self::TintedClear;
     }
 
     /** Does what it lays hide what is below? */

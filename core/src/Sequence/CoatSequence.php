@@ -94,12 +94,18 @@ final readonly class CoatSequence implements JsonSerializable
     {
         $sum = 0.0;
         foreach ($this->steps as $step) {
-            if ($step->kind === CoatKind::Base || $step->kind === CoatKind::Half) {
+            if ($step->kind->isLayer()) {
                 $sum += $step->film * $step->strokes->passes();
             }
         }
 
         return $sum;
+    }
+
+    /** Is the clear itself a colour, over a metallic ground? */
+    public function isTinted(): bool
+    {
+        return $this->has(CoatKind::TintedClear);
     }
 
     /** Does the clear end inside a panel? */
@@ -119,7 +125,7 @@ final readonly class CoatSequence implements JsonSerializable
     {
         $out = [];
         foreach ($this->steps as $step) {
-            foreach ([self::role($step->kind, $finish), $step->mixture->added()] as $role) {
+            foreach ([$this->role($step->kind, $finish), $step->mixture->added()] as $role) {
                 if ($role !== null && ! in_array($role, $out, true)) {
                     $out[] = $role;
                 }
@@ -145,7 +151,7 @@ final readonly class CoatSequence implements JsonSerializable
     {
         $out = [];
         foreach ($this->steps as $step) {
-            $role = self::role($step->kind, $finish);
+            $role = $this->role($step->kind, $finish);
             $mixture = Mixture::of($system, $role, $step->mixture, $ratios[$role->value] ?? null);
             $sheet = $mixture->product->gun;
             // Sealer, bed and clear are sprayed as their sheets say, small gun or not.
@@ -166,15 +172,15 @@ final readonly class CoatSequence implements JsonSerializable
         return $out;
     }
 
-    private static function role(CoatKind $kind, FinishClass $finish): ProductRole
+    private function role(CoatKind $kind, FinishClass $finish): ProductRole
     {
         return match ($kind) {
             CoatKind::Sealer => ProductRole::Sealer,
             CoatKind::WetBed => ProductRole::WetBed,
-            CoatKind::Clear => ProductRole::Clear,
+            CoatKind::Clear, CoatKind::TintedClear => ProductRole::Clear,
             CoatKind::FadeSolvent => ProductRole::FadeSolvent,
             // The ground of a three-stage is a solid; under a tinted clear lies a metallic.
-            CoatKind::Ground => $finish->isEffect() && $finish !== FinishClass::Pearl
+            CoatKind::Ground => $this->isTinted() || ($finish->isEffect() && $finish !== FinishClass::Pearl)
                 ? ProductRole::BaseEffect
                 : ProductRole::BaseSolid,
             CoatKind::Base, CoatKind::Half, CoatKind::Effect, CoatKind::Control => $finish->isEffect()

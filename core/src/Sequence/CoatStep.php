@@ -58,6 +58,7 @@ final readonly class CoatStep implements JsonSerializable
                 'reducer' => $this->mixture->reducer,
                 'blendingClear' => $this->mixture->blendingClear,
                 ...$this->mixture->fadeSolvent > 0.0 ? ['fadeSolvent' => $this->mixture->fadeSolvent] : [],
+                ...$this->mixture->tint > 0.0 ? ['tint' => $this->mixture->tint] : [],
             ],
             'gun' => $this->gun,
             'extent' => $this->extent,

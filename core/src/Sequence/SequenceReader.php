@@ -50,6 +50,7 @@ final class SequenceReader
                 self::plain($mixture, 'reducer', MixtureSpec::REDUCER, 1.0, 'The reducer'),
                 self::plain($mixture, 'blendingClear', MixtureSpec::CLEAR, 0.0, 'Blending clear'),
                 self::plain($mixture, 'fadeSolvent', MixtureSpec::FADE_SOLVENT, 0.0, 'Fade-out solvent'),
+                self::plain($mixture, 'tint', MixtureSpec::TINT, 0.0, 'Tint'),
             ),
             self::gun($f->maybe('gun')),
             self::extent($f->object('extent')),

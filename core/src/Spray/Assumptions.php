@@ -20,12 +20,20 @@ final readonly class Assumptions
     /** The same for what the eye takes. Chosen here. */
     public const EYE = 0.2;
 
+    /**
+     * @param bool $landsWell every flake lies as it should
+     * @param bool $sameColour only how the flakes land is looked at: the colour is the car's
+     * @param bool $matched the card is the car; coats that let light through still show where they end
+     * @param bool $opaque no coat lets light through
+     */
     public function __construct(
         public float $flakes = 1.0,
         public float $dryBelow = 1.0,
         public float $hiding = 1.0,
         public bool $landsWell = false,
         public bool $sameColour = false,
+        public bool $matched = false,
+        public bool $opaque = false,
     ) {}
 
     /** As it is. */
@@ -51,12 +59,18 @@ final readonly class Assumptions
     /** Only the difference of colour: every flake lies as it should. */
     public static function colourOnly(): self
     {
-        return new self(landsWell: true);
+        return new self(landsWell: true, opaque: true);
     }
 
     /** Only how the flakes land: the colour is the car's. */
     public static function landingOnly(): self
     {
         return new self(sameColour: true);
+    }
+
+    /** Only what coats over a ground do where they end, with a card that matches. */
+    public static function coatsOnly(): self
+    {
+        return new self(landsWell: true, matched: true);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
+use Kalopsis\Colour\CoatPath;
 use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Colour\Xyz;
 use Kalopsis\Film\FlakeOrder;
+use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sight\Scene;
 use Kalopsis\Sight\Signal;
 
@@ -31,10 +33,14 @@ final readonly class Colours
 
     private float $dryBelowUm;
 
-    /** @param list<Layer> $layers */
+    /**
+     * @param list<Layer> $layers
+     * @param list<Layer> $grounds below them; they count where the number of coats is part of the colour
+     */
     public function __construct(
         private Finish $finish,
         private array $layers,
+        private array $grounds,
         private Assumptions $assumed,
         private float $rate,
     ) {
@@ -46,8 +52,22 @@ final readonly class Colours
     /** What lies at each place. */
     public function laid(Places $places, float $blendMm, bool $byHand = true): LaidAt
     {
+        $ground = $this->isLayered() ? $this->lay($this->grounds, $places, $blendMm, $byHand, null) : null;
+
+        return $this->lay($this->layers, $places, $blendMm, $byHand, $ground);
+    }
+
+    /** Does the light go through the coats to a ground? */
+    private function isLayered(): bool
+    {
+        return ! $this->assumed->opaque && $this->finish->layer !== null && $this->grounds !== [] && $this->layers !== [];
+    }
+
+    /** @param list<Layer> $layers */
+    private function lay(array $layers, Places $places, float $blendMm, bool $byHand, ?LaidAt $ground): LaidAt
+    {
         $reaches = $fades = [];
-        foreach ($this->layers as $i => $layer) {
+        foreach ($layers as $i => $layer) {
             $reaches[$i] = $layer->reachMm($blendMm, $byHand);
             $fades[$i] = $layer->fadeMm($blendMm, $byHand);
         }
@@ -55,7 +75,7 @@ final readonly class Colours
         foreach ($places->mm as $x) {
             $film = $dry = $swim = [];
             $left = 0.0;
-            foreach ($this->layers as $i => $layer) {
+            foreach ($layers as $i => $layer) {
                 $s = Layer::strength($x, $reaches[$i], $fades[$i]);
                 $lands = $layer->volatileUm * $s;
                 // What landed before may be wet still, and a bed keeps some open below all of them.
@@ -70,7 +90,7 @@ final readonly class Colours
             [$films[], $dryness[], $swims[]] = [$film, $dry, $swim];
         }
 
-        return new LaidAt($places, $films, $dryness, $swims);
+        return new LaidAt($places, $films, $dryness, $swims, $ground);
     }
 
     public function scene(Places $places, float $blendMm, bool $byHand = true): Scene
@@ -133,7 +153,7 @@ final readonly class Colours
 
     private function old(int $angle): Xyz
     {
-        return $this->assumed->sameColour ? $this->finish->newAt($angle) : $this->finish->oldAt($angle);
+        return $this->assumed->sameColour || $this->assumed->matched ? $this->finish->newAt($angle) : $this->finish->oldAt($angle);
     }
 
     private function throughY(float $um): float
@@ -183,6 +203,9 @@ final readonly class Colours
      */
     private function at(int $angle, LaidAt $laid, array $weights, Xyz $old): array
     {
+        if ($laid->ground !== null && $this->finish->layer !== null) {
+            return $this->layered($this->finish->layer, $angle, $laid, $laid->ground, $old);
+        }
         if (! $this->finish->class->isEffect()) {
             // A solid is one film of all its coats over what is below, with this angle's colour and the finish's own scattering.
             $film = $this->film->coloured($this->finish->newAt($angle));
@@ -208,5 +231,81 @@ final readonly class Colours
         }
 
         return $out;
+    }
+
+    /**
+     * A layer that lets light through, over its ground as far as that goes and over the old finish beyond. The flakes are in
+     * the layer of a three-stage, and in the ground below a tinted clear.
+     *
+     * @return list<Xyz>
+     */
+    private function layered(EffectLayer $layer, int $angle, LaidAt $laid, LaidAt $below, Xyz $old): array
+    {
+        $towards = $layer->towards($angle, $this->finish->newAt($angle));
+        [$ground, , $absorbs] = $towards;
+        $inLayer = $this->flakesInLayer();
+        $hides = $inLayer ? $this->finish->groundFilm() : $this->film;
+        $perUm = $layer->coats / max(self::SPECKS_UM, array_sum(array_map(fn (Layer $l): float => $l->pigmentedUm, $this->layers)));
+        $out = [];
+        foreach ($laid->films as $n => $films) {
+            $coats = $perUm * (float) array_sum($films);
+            $um = (float) array_sum($below->films[$n]);
+            $left = $inLayer ? $hides->lets($um) : $hides->through($um);
+            // As much as the layer covers, its own flakes count.
+            $own = $inLayer ? 1.0 - exp(-2.0 * $absorbs->y * $coats) : 0.0;
+            if ($this->assumed->sameColour) {
+                // Only how the flakes lie is asked for.
+                $covered = $inLayer ? $own : 1.0 - $left[1];
+                $out[] = $old->times(1.0 + $covered * ($this->landed($angle, $inLayer ? $laid : $below, $n) - 1.0));
+
+                continue;
+            }
+            $under = $inLayer ? $ground : $ground->times($this->landed($angle, $below, $n));
+            $seen = CoatPath::over(
+                $towards,
+                new Xyz(
+                    $under->x + $left[0] * ($old->x - $under->x),
+                    $under->y + $left[1] * ($old->y - $under->y),
+                    $under->z + $left[2] * ($old->z - $under->z),
+                ),
+                $coats,
+            );
+            $out[] = $own > 0.0 ? $seen->times(1.0 + $own * ($this->landed($angle, $laid, $n) - 1.0)) : $seen;
+        }
+
+        return $out;
+    }
+
+    private function flakesInLayer(): bool
+    {
+        foreach ($this->layers as $layer) {
+            if ($layer->coat->kind() === CoatKind::TintedClear) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** How much brighter or darker the flakes make a finish at a place than if they lay well; 1 where none are. */
+    private function landed(int $angle, LaidAt $laid, int $n): float
+    {
+        $um = (float) array_sum($laid->films[$n]);
+        if ($um < self::SPECKS_UM) {
+            return 1.0;
+        }
+        $fit = $this->finish->fit;
+        $rest = $fit->body->y + $fit->restAt($angle)->y;
+        $tilt = FlakeLobe::tilt($angle);
+        $level = $this->finish->pigment->flakes->spreadDeg;
+        $sum = 0.0;
+        foreach ($laid->films[$n] as $i => $film) {
+            $dry = $laid->dryness[$n][$i];
+            $g = FlakeLobe::weight($tilt, $level, $level * (1.0 + $this->spread * $dry), $dry, $laid->swims[$n][$i]);
+            $sum += ($film / $um) * max(0.0, $rest + $g * $fit->flake->y);
+        }
+        $well = $rest + FlakeLobe::weight($tilt, $level, $level, 0.0, 0.0) * $fit->flake->y;
+
+        return $well > 0.0 ? $sum / $well : 1.0;
     }
 }

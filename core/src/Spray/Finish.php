@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
+use Kalopsis\Colour\CoatPath;
 use Kalopsis\Colour\EffectFit;
 use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Colour\Geometry;
@@ -37,6 +38,7 @@ final readonly class Finish
         public ?int $greyShade,
         public bool $measured,
         public Pigment $pigment,
+        public ?EffectLayer $layer = null,
     ) {}
 
     /** A finish of a class nobody has measured. Bodies and flakes from docs/model.md section 10. */
@@ -91,6 +93,49 @@ final readonly class Finish
         }
 
         return new self(self::fitOf($new, $pigment), $old, $new, $class, $greyShade, true, $pigment);
+    }
+
+    /**
+     * The same where the number of coats is part of the colour.
+     *
+     * @param float $coats with which the new colour was judged
+     */
+    public function layered(CoatPath $path, float $coats): self
+    {
+        return new self(
+            $this->fit,
+            $this->old,
+            $this->new,
+            $this->class,
+            $this->greyShade,
+            $this->measured,
+            $this->pigment,
+            new EffectLayer($path, $coats),
+        );
+    }
+
+    /** The same colour sprayed with another number of coats of its layer; as it is where they are no part of it. */
+    public function withCoats(float $coats): self
+    {
+        if ($this->layer === null) {
+            return $this;
+        }
+        $new = [];
+        foreach ($this->new as $angle => $lab) {
+            $towards = $this->layer->towards($angle, $lab->xyz());
+            $new[$angle] = CoatPath::over($towards, $towards[0], $coats)->lab($this->viewing());
+        }
+
+        return new self(
+            self::fitOf($new, $this->pigment),
+            $this->old,
+            $new,
+            $this->class,
+            $this->greyShade,
+            $this->measured,
+            $this->pigment,
+            new EffectLayer($this->layer->path, $coats),
+        );
     }
 
     /** @return list<int> */

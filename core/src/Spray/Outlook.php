@@ -84,7 +84,18 @@ final readonly class Outlook
             }
         }
 
-        return $this->parts[Part::Fringe->value] > $this->parts[Part::Colour->value] ? Part::Fringe : Part::Colour;
+        return $this->stays();
+    }
+
+    /** What the fade shows most of. */
+    public function stays(): Part
+    {
+        $most = Part::Colour;
+        foreach ([Part::Fringe, Part::Coats] as $part) {
+            $most = $this->parts[$part->value] > $this->parts[$most->value] ? $part : $most;
+        }
+
+        return $most;
     }
 
     private static function shinesMore(Flakes $flakes, int $angle): bool

@@ -63,35 +63,32 @@ final readonly class Simulation
 
     /**
      * @param list<Layer> $layers colour coats in spraying order
-     * @param float $groundUm pigmented dry film of the ground coats below them, um
+     * @param list<Layer> $grounds ground coats below them
      */
     private function __construct(
         public Finish $finish,
         public array $layers,
         private float $rate,
-        public float $groundUm = 0.0,
+        public array $grounds = [],
     ) {}
 
     /** @param list<Coat> $coats all of a sequence, in spraying order */
     public static function of(array $coats, PaintSystem $system, Finish $finish, Reducer $reducer, Air $air): self
     {
         $volatile = Volatile::of($system->carrier, $reducer);
-        $layers = [];
-        $bed = $ground = 0.0;
+        $layers = $grounds = [];
+        $bed = 0.0;
         foreach ($coats as $i => $coat) {
             $laid = self::laid($coat, $volatile, $air);
             if ($coat->kind() === CoatKind::WetBed) {
                 $bed = $laid->volatileUm();
             }
-            if ($coat->kind() === CoatKind::Ground) {
-                $ground += $laid->pigmentedUm;
-            }
-            if (! $coat->isColour()) {
+            if (! $coat->kind()->hides()) {
                 continue;
             }
             $next = $coats[$i + 1] ?? null;
             $wetInWet = $next !== null && $next->isColour() && $next->step->landsIn === LandsIn::WetCoat;
-            $layers[] = new Layer(
+            $layer = new Layer(
                 $coat,
                 $laid->pigmentedUm,
                 $laid->volatileUm(),
@@ -100,9 +97,14 @@ final readonly class Simulation
                 self::ripple($coat->gun),
                 Stroke::fanMm($coat->gun) * (1.0 - $coat->gun->overlapPercent / 100.0),
             );
+            if ($coat->isColour()) {
+                $layers[] = $layer;
+            } else {
+                $grounds[] = $layer;
+            }
         }
 
-        return new self($finish, $layers, FlashOff::rate($volatile, $air, AirMovement::Booth), $ground);
+        return new self($finish, $layers, FlashOff::rate($volatile, $air, AirMovement::Booth), $grounds);
     }
 
     /** One coat at full strength: the hand lays as much wet paint whatever is in it; more reducer, less film. */
@@ -116,6 +118,22 @@ final readonly class Simulation
             $volatile,
             $air,
         );
+    }
+
+    /**
+     * What colour changes with along a blend: a ground that is sealed in by a colour which hides changes no fade.
+     *
+     * @return list<Layer>
+     */
+    private function changing(): array
+    {
+        return $this->finish->layer === null ? $this->layers : [...$this->layers, ...$this->grounds];
+    }
+
+    /** Pigmented dry film of the ground coats at full strength, um. */
+    public function groundUm(): float
+    {
+        return (float) array_sum(array_map(fn (Layer $l): float => $l->pigmentedUm, $this->grounds));
     }
 
     public function fades(): bool
@@ -161,7 +179,7 @@ final readonly class Simulation
             return Sighting::nothing($this->finish->angles());
         }
         $from = $limit;
-        foreach ($this->layers as $layer) {
+        foreach ($this->changing() as $layer) {
             $from = min($from, $layer->reachMm($blendMm, $byHand) ?? $from);
         }
         // Where nothing changes yet no places are wasted.
@@ -184,7 +202,7 @@ final readonly class Simulation
         ?Assumptions $assumed = null,
     ): Sighting {
         $from = $lineMm;
-        foreach ($this->layers as $layer) {
+        foreach ($this->changing() as $layer) {
             $from = min($from, $layer->reachMm($blendMm, true) ?? $from);
         }
         $from = max(min($from, $lineMm - self::BEFORE_LINE_MM), $lineMm - 2000.0);
@@ -200,7 +218,7 @@ final readonly class Simulation
     /** The whole difference side by side at a gap: what a butt joint shows. */
     public function buttIndex(): float
     {
-        $colours = new Colours($this->finish, [], Assumptions::usual(), $this->rate);
+        $colours = new Colours($this->finish, [], [], Assumptions::usual(), $this->rate);
 
         return Eye::look($colours->level()->endingAt(self::GAP))->worst;
     }
@@ -208,12 +226,12 @@ final readonly class Simulation
     /** What the eye is shown along a line of places, mm from the primer. */
     public function scene(Places $places, float $blendMm, Assumptions $assumed, bool $byHand = true): Scene
     {
-        return (new Colours($this->finish, $this->layers, $assumed, $this->rate))->scene($places, $blendMm, $byHand);
+        return $this->colours($assumed)->scene($places, $blendMm, $byHand);
     }
 
     public function colours(?Assumptions $assumed = null): Colours
     {
-        return new Colours($this->finish, $this->layers, $assumed ?? Assumptions::usual(), $this->rate);
+        return new Colours($this->finish, $this->layers, $this->grounds, $assumed ?? Assumptions::usual(), $this->rate);
     }
 
     /** Standard deviation of ln V of a blend so long: what may be off, and the eye. */
@@ -233,7 +251,19 @@ final readonly class Simulation
     /** The same for two simulations that need the same at a certainty: reaches set by hand do not count. */
     public function key(Certainty $certainty): string
     {
-        $layers = array_map(
+        $finish = [$this->finish->class, $this->finish->old, $this->finish->new, $this->finish->layer];
+        $layers = [count($this->layers), self::told($this->changing())];
+
+        return hash('xxh128', serialize([$certainty, $finish, $layers, $this->rate]));
+    }
+
+    /**
+     * @param list<Layer> $layers
+     * @return list<list<float|bool>>
+     */
+    private static function told(array $layers): array
+    {
+        return array_map(
             fn (Layer $l): array => [
                 $l->pigmentedUm,
                 $l->volatileUm,
@@ -243,11 +273,8 @@ final readonly class Simulation
                 $l->coat->step->extent->reach,
                 $l->coat->step->extent->fade,
             ],
-            $this->layers,
+            $layers,
         );
-        $finish = [$this->finish->class, $this->finish->old, $this->finish->new];
-
-        return hash('xxh128', serialize([$certainty, $finish, $layers, $this->rate]));
     }
 
     /**

@@ -35,22 +35,29 @@ final readonly class Sprayed
         }
         $fringe = $s->look($blendMm, Assumptions::landingOnly())->worst;
         $colour = $s->look($blendMm, Assumptions::colourOnly())->worst;
+        $layered = $s->finish->layer !== null;
+        $coats = $layered ? $s->look($blendMm, Assumptions::coatsOnly())->worst : 0.0;
         foreach ($cut as $name => $line) {
             // What a line cuts off is mostly colour; how flakes lie there is looked at apart.
             $landing = $s->lookAtLine($blendMm, $lines[$name][0], $lines[$name][1], false, Assumptions::landingOnly())
                 ->worst;
             $fringe = max($fringe, $landing);
-            $colour = max(
-                $colour,
-                $s->lookAtLine($blendMm, $lines[$name][0], $lines[$name][1], false, Assumptions::colourOnly())->worst,
-            );
+            $at = fn (Assumptions $only): float => $s->lookAtLine(
+                $blendMm,
+                $lines[$name][0],
+                $lines[$name][1],
+                false,
+                $only,
+            )->worst;
+            $colour = max($colour, $at(Assumptions::colourOnly()));
+            $coats = $layered ? max($coats, $at(Assumptions::coatsOnly())) : 0.0;
         }
         $film = $full = 0.0;
         foreach ($s->layers as $layer) {
             $film += $layer->pigmentedUm;
             $full = max($full, $layer->coat->kind() === CoatKind::Base ? $layer->pigmentedUm : 0.0);
         }
-        $hiding = Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film, $s->groundUm);
+        $hiding = Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film, $s->groundUm());
 
         return new Outlook(
             $free,
@@ -58,6 +65,7 @@ final readonly class Sprayed
             [
                 Part::Colour->value => $colour,
                 Part::Fringe->value => $fringe,
+                Part::Coats->value => $coats,
                 Part::Hiding->value => $s->layers === [] ? 0.0 : $hiding->index(),
                 Part::Mottle->value => self::mottle($s),
                 Part::Stripes->value => self::stripes($s),
@@ -78,8 +86,8 @@ final readonly class Sprayed
         for ($i = count($s->layers) - 1; $i >= 0; $i--) {
             $own = $laid->films[0][$i] ?? 0.0;
             $seen = $film->through($above)[1];
-            $weight = $seen - $film->through($above + $own)[1];
-            $covered = (1.0 - $seen) * (1.0 - $film->through($own)[1]);
+            $weight = self::hasFlakes($s->layers[$i]) ? $seen - $film->through($above + $own)[1] : 0.0;
+            $covered = self::hasFlakes($s->layers[$i]) ? (1.0 - $seen) * (1.0 - $film->through($own)[1]) : 0.0;
             $sum += ($weight + self::TELEGRAPHS * $covered) * ($laid->swims[0][$i] ?? 0.0);
             $above += $own;
         }
@@ -104,13 +112,13 @@ final readonly class Sprayed
         $standard = self::standard($s);
         $flakes = $s->finish->pigment->flakes;
         $y = fn (float $dry): float => log($fit->at(45, FlakeOrder::lobe($flakes, $dry))->y + Signal::VEIL);
-        $worst = 0.0;
+        $worst = self::laps($s, $standard);
         $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
         $above = 0.0;
         for ($i = count($s->layers) - 1; $i >= 0; $i--) {
             $layer = $s->layers[$i];
             $own = $laid->films[0][$i] ?? 0.0;
-            foreach ([1.0, 0.5] as $share) {
+            foreach (self::hasFlakes($layer) ? [1.0, 0.5] : [] as $share) {
                 $dry = max(1e-12, $laid->dryness[0][$i] ?? 0.0) ** $share;
                 // dryness = exp(-V/Vc): a share of the coat's own V more or less is a power of it.
                 $swing = $layer->ripple / 2.0;
@@ -122,6 +130,30 @@ final readonly class Sprayed
         }
 
         return $worst;
+    }
+
+    /** A layer that lets light through is darker wherever strokes lap: half its swing, by the coat that shows it most. */
+    private static function laps(Simulation $s, Signal $standard): float
+    {
+        $layer = $s->finish->layer;
+        $um = array_sum(array_map(fn (Layer $l): float => $l->pigmentedUm, $s->layers));
+        $worst = 0.0;
+        if ($layer === null || $um <= 0.0) {
+            return $worst;
+        }
+        foreach ($s->layers as $l) {
+            $coats = ($layer->coats * $l->pigmentedUm) / $um;
+            $half = $layer->lapSwing($coats, $l->ripple, $s->finish->newAt(45)) / 2.0;
+            $worst = max($worst, Eye::pattern($half, $l->pitchMm, $standard));
+        }
+
+        return $worst;
+    }
+
+    /** Tint in clear cannot mottle. */
+    private static function hasFlakes(Layer $layer): bool
+    {
+        return $layer->coat->kind() !== CoatKind::TintedClear;
     }
 
     private static function standard(Simulation $s): Signal

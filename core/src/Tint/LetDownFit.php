@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tint;
 
+use Kalopsis\Colour\CoatPath;
 use Kalopsis\Colour\Difference\Ciede2000;
 use Kalopsis\Colour\Exception\CannotCompare;
 use Kalopsis\Colour\Lab;
@@ -70,12 +71,36 @@ final class LetDownFit
     }
 
     /**
+     * The same path by X, Y and Z alone, for whoever lays the layer over something else than its ground.
+     *
+     * @param list<LetDownCard> $cards
+     * @throws CannotCompare
+     */
+    public static function path(Measurement $car, array $cards): ?CoatPath
+    {
+        $fit = self::fitted($car, $cards, false);
+        if ($fit === null) {
+            return null;
+        }
+        $fitted = [];
+        foreach ($fit[2] as $angle => [$x, $y, $z]) {
+            $fitted[$angle] = [
+                new Xyz(max(0.0, $x->end + $x->swing), max(0.0, $y->end + $y->swing), max(0.0, $z->end + $z->swing)),
+                new Xyz($x->end, $y->end, $z->end),
+                new Xyz($x->absorbs, $y->absorbs, $z->absorbs),
+            ];
+        }
+
+        return new CoatPath($fitted);
+    }
+
+    /**
      * @param list<LetDownCard> $cards
      * @return ?array{list<LetDownCard>, list<float>, array<int, array<int, AbsorptionPath>>, bool} cards by their coats,
      *         their counts, a path for each angle and channel, and whether channels are wavelengths
      * @throws CannotCompare
      */
-    private static function fitted(Measurement $car, array $cards): ?array
+    private static function fitted(Measurement $car, array $cards, bool $spectral = true): ?array
     {
         usort($cards, fn (LetDownCard $a, LetDownCard $b): int => $a->coats <=> $b->coats);
         $counts = array_map(fn (LetDownCard $c): float => $c->coats, $cards);
@@ -83,7 +108,6 @@ final class LetDownFit
             return null;
         }
         $angles = $car->geometry->angles();
-        $spectral = true;
         foreach ($cards as $card) {
             if (! $card->measurement->viewing->is($car->viewing)) {
                 throw CannotCompare::viewing($car->viewing, $card->measurement->viewing);

@@ -21,8 +21,8 @@ function stepIds(School $school, FinishClass $finish): array
     return array_map(fn (CoatStep $s): string => $s->id, $school->sequence($finish)->steps);
 }
 
-it('knows eleven schools as data, each named by its file', function (): void {
-    expect(Bodies::schoolKeys())->toHaveCount(11);
+it('knows thirteen schools as data, each named by its file', function (): void {
+    expect(Bodies::schoolKeys())->toHaveCount(13);
     foreach (Bodies::schools() as $school) {
         expect(Bodies::schoolKeys())
             ->toContain($school->key)

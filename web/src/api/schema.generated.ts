@@ -957,6 +957,8 @@ export interface components {
                 [key: string]: components["schemas"]["LabValues"];
             };
             stickerPercent: number;
+            /** @description the plan with that many coats */
+            sequence: components["schemas"]["CoatStep"][];
             fit: number;
             /** @enum {string} */
             verdict: "hit" | "blendable" | "more-coats" | "fewer-coats" | "wrong-ground" | "wrong-tint";
@@ -1174,6 +1176,8 @@ export interface components {
             /** @description parts to one part of ready base */
             blendingClear?: number;
             /** @description parts to one part of ready clear */
+            tint?: number;
+            /** @description parts to one part of ready clear */
             fadeSolvent?: number;
         };
         StepGun: {
@@ -1210,7 +1214,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear" | "fade-solvent";
+            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "tinted-clear" | "clear" | "fade-solvent";
             mixture?: components["schemas"]["StepMixture"];
             gun?: components["schemas"]["StepGun"];
             extent: components["schemas"]["StepExtent"];
@@ -1390,7 +1394,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "clear" | "fade-solvent";
+            kind: "sealer" | "ground" | "wet-bed" | "base" | "half" | "effect" | "control" | "tinted-clear" | "clear" | "fade-solvent";
             colour: boolean;
             purpose: string;
             reach: components["schemas"]["Figure"] | null;
@@ -1399,6 +1403,8 @@ export interface components {
             innerMm: number | null;
             solvedMm: number | null;
             mixture: string;
+            /** @description what was added to it */
+            added: string;
             landsIn: string;
             drying: string;
             wait: components["schemas"]["Quantity"];
@@ -1780,7 +1786,7 @@ export interface components {
         };
         PartSeen: {
             /** @enum {string} */
-            part: "colour" | "fringe" | "hiding" | "mottle" | "stripes";
+            part: "colour" | "fringe" | "coats" | "hiding" | "mottle" | "stripes";
             words: string;
             index: number;
         };
@@ -1804,12 +1810,34 @@ export interface components {
             /** @description a spot that pulls a neighbour in */
             grows: boolean;
         };
+        CoatsOff: {
+            /** @description effect coats planned */
+            coats: number;
+            sticker: components["schemas"]["Figure"];
+            /** @description the car on a screen */
+            car: string;
+            tries: components["schemas"]["CoatsTried"][];
+        };
+        CoatsTried: {
+            /** @description coats more or fewer than planned */
+            off: number;
+            coats: number;
+            colour: string;
+            /** @description from the car, CIEDE2000 over the angles */
+            difference: number;
+            index: number;
+            seen: boolean;
+            /** @description index side by side */
+            butt: number;
+            says: components["schemas"]["Phrase"];
+        };
         Cure: {
             says: components["schemas"]["Phrase"];
             sequence: components["schemas"]["CoatStep"][];
             index: number;
         };
         Simulation: {
+            layer: components["schemas"]["CoatsOff"] | null;
             seen: boolean;
             index: number;
             says: components["schemas"]["Phrase"];

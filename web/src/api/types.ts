@@ -14,6 +14,7 @@ export type ColourSample = Schemas['ColourSample'];
 export type Correction = Schemas['Correction'];
 export type CutSection = Schemas['CutSection'];
 export type CutWish = Schemas['CutWish'];
+export type CoatsOff = Schemas['CoatsOff'];
 export type Cup = Schemas['Cup'];
 export type FoundBlend = Schemas['FoundBlend'];
 export type Figure = Schemas['Figure'];

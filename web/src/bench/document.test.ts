@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { CoatStep, JobDocument, PlannedSide } from '../api/types';
 import {
   addRepair,
+  adoptEffectCoats,
   addStep,
   adoptBlend,
   changeStep,
@@ -11,7 +12,6 @@ import {
   movedShape,
   moveReach,
   reachOf,
-  setEffectCoats,
   nextRepairId,
   removeRepair,
   removeStep,
@@ -144,15 +144,11 @@ describe('changing a job document', () => {
     expect(adoptBlend(own, { ...found, sequence: steps }).document.plan.sequence).toEqual(steps);
   });
 
-  it('takes over 2.3 effect coats as two full ones and a thin one, where the old ones went', () => {
-    const taken = setEffectCoats(job, steps, 2.3).document.plan;
-    const layer = taken.sequence?.filter((s) => s.kind === 'base' || s.kind === 'half') ?? [];
-    expect(layer.map((s) => s.film)).toEqual([1, 1, 0.3]);
-    expect(new Set(layer.map((s) => s.id)).size).toBe(3);
-    expect(taken.letDown).toBe(true);
-    expect(taken.sequence?.at(-1)?.kind).toBe('clear');
-    expect(setSchool(setEffectCoats(job, steps, 2.3).document, 'outside-in', '').document.plan.letDown).toBeUndefined();
-    expect(setEffectCoats(job, steps, 3).document.plan.sequence?.filter((s) => s.kind === 'half')).toEqual([]);
+  it('judges the colour at the effect coats it took over, until another school is taken', () => {
+    const taken = adoptEffectCoats(job, steps, 2.3).document;
+    expect(taken.plan.letDown).toBe(true);
+    expect(taken.plan.sequence).toEqual(steps);
+    expect(setSchool(taken, 'outside-in', '').document.plan.letDown).toBeUndefined();
   });
 
   it('counts from what is on screen, also while the answer to the last press is on its way', () => {

@@ -296,40 +296,10 @@ const asSchool = (plan: JobDocument['plan'], school: string): JobDocument['plan'
 export const setSchool = (document: JobDocument, school: string, name: string): Change =>
   changed(document, { plan: asSchool(document.plan, school) }, t`School: ${name}`);
 
-/**
- * As many full coats of the effect layer as a let-down set said, and a thin one for the rest; they go where the coats
- * they take the place of went.
- */
-export function setEffectCoats(document: JobDocument, planned: readonly CoatStep[], coats: number): Change {
-  const layer = new Set<CoatStep['kind']>(['base', 'half']);
-  const steps = stepsOf(document, planned);
-  const old = steps.filter((s) => layer.has(s.kind));
-  const first = steps.findIndex((s) => layer.has(s.kind));
-  const twentieths = Math.round(coats * 20);
-  const full = Math.floor(twentieths / 20);
-  const rest = (twentieths % 20) / 20;
-  const last = old.at(-1);
-  if (last === undefined) {
-    return sequenced(document, steps, t`Effect coats`);
-  }
-  const fresh: CoatStep[] = [];
-  for (let i = 0; i < full; i++) {
-    const like = old[Math.min(i, old.length - 1)] ?? last;
-    fresh.push({ ...like, kind: 'base', film: 1, id: freeStepId(fresh, 'base'), name: t`Effect ${i + 1}` });
-  }
-  if (rest > 0) {
-    fresh.push({ ...last, kind: 'half', film: rest, id: 'part', name: t`Effect, ${rest} of a coat` });
-  }
-  const others = (from: number, to?: number) => steps.slice(from, to).filter((s) => !layer.has(s.kind));
-  const change = sequenced(
-    document,
-    [...others(0, first), ...fresh, ...others(first)],
-    t`${coats.toFixed(1)} effect coats`,
-  );
-  return {
-    ...change,
-    document: { ...change.document, plan: { ...change.document.plan, letDown: true } },
-  };
+/** The steps with as many coats of the effect layer as a let-down set said; the colour is judged at that number. */
+export function adoptEffectCoats(document: JobDocument, sequence: readonly CoatStep[], coats: number): Change {
+  const change = sequenced(document, sequence, t`${coats.toFixed(1)} effect coats`);
+  return { ...change, document: { ...change.document, plan: { ...change.document.plan, letDown: true } } };
 }
 
 /** Where a coat reaches to by what is on screen: set by hand, also while the answer is still on its way, or computed. */

@@ -29,6 +29,7 @@ import { lineFrom } from './picture';
 import { CoatTable, PanelTable, ZoneTable } from './PlanTables';
 import { ReachChart } from './ReachChart';
 import { Schools } from './Schools';
+import { LayerCoats } from './LayerCoats';
 import { SeenBanner } from './SeenBanner';
 import { Sides } from './Sides';
 import { useCut } from './useSimulation';
@@ -291,6 +292,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
             <ReachChart handle={handle} chosen={chosen} onChoose={setChosen} />
             <Box sx={{ p: { xs: 2, md: 3 }, display: 'flex', flexDirection: 'column', gap: 4 }}>
               <Schools handle={handle} />
+              {seen !== undefined && seen.layer !== null && <LayerCoats layer={seen.layer} />}
               <Guns handle={handle} />
               <ClearEdge handle={handle} />
               <Sides handle={handle} body={body} />

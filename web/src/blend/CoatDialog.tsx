@@ -160,6 +160,26 @@ function MixtureFields({ step, set }: FieldsProps) {
       </Stack>
     );
   }
+  if (step.kind === 'tinted-clear') {
+    return (
+      <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
+        <QuantityField
+          label={t`Reducer, of the usual`}
+          value={100 * mixture.reducer}
+          unit="%"
+          width={170}
+          onCommit={(v) => set({ mixture: { ...mixture, reducer: v / 100 } })}
+        />
+        <QuantityField
+          label={t`Tint, of the clear`}
+          value={100 * (mixture.tint ?? 0)}
+          unit="%"
+          width={170}
+          onCommit={(v) => set({ mixture: { ...mixture, tint: v / 100 } })}
+        />
+      </Stack>
+    );
+  }
   const known = MIXES.findIndex((m) => m.reducer === mixture.reducer && m.blendingClear === mixture.blendingClear);
   return (
     <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>

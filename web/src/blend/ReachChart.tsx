@@ -249,15 +249,13 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
 }
 
 /** As much as fits under the coat's name. */
-const rowNote = ({ mixture, gun }: PlannedCoat, units: UnitSystem): string =>
+const rowNote = ({ mixture, added, gun }: PlannedCoat, units: UnitSystem): string =>
+  // Of a mix made from the rest of another only what is added fits.
   [
-    // Of a mix made from the rest of another only what is added fits.
-    mixture.includes('fade-out') ? (mixture.split(', ').at(-1) ?? mixture) : mixture.replace('the rest of', 'rest'),
+    added === '' ? mixture : `+ ${added}`,
     formatQuantity(gun.pressure, units),
-    ...(mixture.includes('fade-out') ? [] : [formatQuantity(gun.distance, units)]),
-  ]
-    .join(', ')
-    .slice(0, 44);
+    formatQuantity(gun.distance, units),
+  ].join(', ');
 
 function Grip({ coat, y, scale, units, handle, svg, onChoose }: Omit<RowProps, 'chosen'>) {
   const { tokens } = useTheme();

@@ -2,7 +2,7 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Typography, useTheme } from '@mui/material';
 import type { ColourDesk } from '../api/types';
-import { setEffectCoats } from '../bench/document';
+import { adoptEffectCoats } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { tell } from '../language/tell';
 
@@ -57,7 +57,7 @@ export function LetDownPanel({ desk, handle }: { desk: ColourDesk; handle: Bench
         <Button
           variant="contained"
           disabled={taken}
-          onClick={() => handle.change(setEffectCoats(handle.document, handle.plan.sequence, fit.coats))}
+          onClick={() => handle.change(adoptEffectCoats(handle.document, fit.sequence, fit.coats))}
         >
           {taken
             ? t`The plan sprays ${fit.coats.toFixed(1)} coats`

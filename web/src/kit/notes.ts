@@ -44,6 +44,12 @@ export const NOTES = {
     source: 'estimate',
     citation: t`Model notes, section 8.`,
   },
+  coats: {
+    title: t`Coats`,
+    says: t`Where the layer that lets light through ends over its ground or past it, with a card that matches.`,
+    source: 'estimate',
+    citation: t`Model notes, section 15.`,
+  },
   stripes: {
     title: t`Stripes`,
     says: t`What is seen of one stroke beside the next: the more they overlap, the less.`,

@@ -38,6 +38,12 @@ final class Warnings
     /** In a neighbouring panel colour fades out within this, mm. Common practice: 200 to 250. */
     private const INTO_NEIGHBOUR_MM = 250.0;
 
+    /** Strokes of tinted clear lap so far at least, %. Common practice. */
+    private const EVEN_OVERLAP_PERCENT = 75.0;
+
+    /** Full coats of plain clear over tinted: the usual two, and half a coat to polish. Common practice. */
+    private const CLEAR_OVER_TINT = 2.5;
+
     /** @var list<Warning> */
     private array $found = [];
 
@@ -58,6 +64,7 @@ final class Warnings
         $self->order($coats);
         $self->drying($request, $coats);
         $self->clearFade($request, $coats, $limit);
+        $self->layer($request, $coats, $limit);
         $self->sides($play, $limit);
         $self->length($request, $limit, $need, $panels);
         foreach ($request->repairs as $repair) {
@@ -266,6 +273,76 @@ final class Warnings
                 $solvent->id(),
                 '{coat} goes {by} past what is scuffed: it does not hold on shiny paint and cannot be polished away.',
                 ['coat' => $solvent->name(), 'by' => Quantity::mm(($solvent->limitMm() ?? 0.0) - $scuffed)],
+            );
+        }
+    }
+
+    /**
+     * Coats of a layer that lets light through, over their ground.
+     *
+     * @param list<Coat> $coats
+     */
+    private function layer(BlendRequest $request, array $coats, float $colourMm): void
+    {
+        $ground = $tinted = null;
+        $plain = 0.0;
+        foreach ($coats as $coat) {
+            if ($coat->kind() === CoatKind::Ground && ($coat->limitMm() ?? INF) > ($ground?->limitMm() ?? 0.0)) {
+                $ground = $coat;
+            }
+            $plain += $coat->kind() === CoatKind::Clear ? $coat->step->film : 0.0;
+            if ($coat->kind() === CoatKind::TintedClear && $coat->gun->overlapPercent < ($tinted->gun->overlapPercent ?? 100.0)) {
+                $tinted = $coat;
+            }
+        }
+        if ($ground === null && $request->finish->layer !== null) {
+            $this->say(
+                Severity::LookOut,
+                'no-ground',
+                'blend',
+                'This colour was judged over its ground coat, and the plan sprays none: over primer it is another colour.',
+            );
+        }
+        if ($ground !== null && $colourMm > 0.0 && $colourMm < ($ground->limitMm() ?? INF)) {
+            $this->say(
+                Severity::LookOut,
+                'inside-ground',
+                $ground->id(),
+                '{ground} goes {by} past the effect coats: the ground alone looks wrong. Each effect coat goes further than it.',
+                ['ground' => $ground->name(), 'by' => Quantity::mm(($ground->limitMm() ?? $colourMm) - $colourMm)],
+            );
+        } elseif ($ground !== null) {
+            $this->say(
+                Severity::Note,
+                'ground-alone',
+                $ground->id(),
+                '{ground} alone may look wrong beside the car: that is expected, the coats over it make the colour.',
+                ['ground' => $ground->name()],
+            );
+        }
+        if ($tinted === null) {
+            return;
+        }
+        if ($tinted->gun->overlapPercent < self::EVEN_OVERLAP_PERCENT) {
+            $this->say(
+                Severity::LookOut,
+                'dark-laps',
+                $tinted->id(),
+                '{coat} laps over by {overlap}: where strokes lap it gets too dark, and that cannot be polished away. '
+                    . 'Lap {least} or more, at one distance.',
+                [
+                    'coat' => $tinted->name(),
+                    'overlap' => Quantity::percent($tinted->gun->overlapPercent),
+                    'least' => Quantity::percent(self::EVEN_OVERLAP_PERCENT),
+                ],
+            );
+        }
+        if ($plain < self::CLEAR_OVER_TINT) {
+            $this->say(
+                Severity::Note,
+                'thin-clear',
+                'blend',
+                'Half a coat more of plain clear over tinted: polishing must not reach the tint.',
             );
         }
     }
