@@ -43,6 +43,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/walk', [SimulationController::class, 'walk']);
     Route::post('jobs/{job}/cut', [SimulationController::class, 'cut']);
     Route::post('jobs/{job}/guns', [SimulationController::class, 'guns']);
+    Route::post('jobs/{job}/offers', [SimulationController::class, 'offers']);
     Route::post('jobs/{job}/ways', [SimulationController::class, 'ways']);
     Route::post('jobs/{job}/cures', [SimulationController::class, 'cures']);
     Route::post('jobs/{job}/shop-schools', [ShopSchoolController::class, 'store']);

@@ -38,6 +38,14 @@ final class WorkshopCatalogue implements Catalogue
         return $this->systems[$key] ??= $this->readSystem($key);
     }
 
+    /** @return list<PaintSystem> on the shelf, by name */
+    public function paintSystems(): array
+    {
+        $records = PaintSystemRecord::query()->where('workshop_id', $this->workshopId)->get()->sortBy('name');
+
+        return array_values($records->map(fn (PaintSystemRecord $r): PaintSystem => PaintSystemReader::read($r->sheet))->all());
+    }
+
     public function school(string $key): ?School
     {
         $own = $this->own()[$key] ?? null;

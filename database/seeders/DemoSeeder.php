@@ -61,7 +61,7 @@ final class DemoSeeder extends Seeder
     /** @return array<string, string> when a car of the demo is due, from the day it is seeded on, and who paints it */
     private static function due(int $i): array
     {
-        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', ''], [2, '12:00', 'Col'], [2, '16:00', ''], [5, '12:00', 'Petra']];
+        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', ''], [2, '12:00', 'Col'], [2, '16:00', ''], [5, '12:00', 'Petra'], [6, '16:00', ''], [7, '12:00', 'Bram']];
         [$days, $time, $painter] = $plan[$i] ?? [null, '', ''];
 
         return $days === null
@@ -168,6 +168,21 @@ final class DemoSeeder extends Seeder
                 fn (CoatSequence $s): CoatSequence => LayerCoats::of($s, self::TINTED_COATS),
                 ['letDown' => true],
             ),
+            // An old car: no code, waxed, and paint that nobody has held a rag to.
+            self::job('Quill 3', 'MB 71 OLD', 'quill-3', ['Harbour Slate', '', 'solid-dark', 5], 'northlight-s', 19, 60, [
+                self::spot('r1', self::at($quill, 'front-door-left', 0.45, 0.5), 'front-door-left', 60, 'old-untested', null),
+                self::spot('r2', self::at($quill, 'quarter-left', 0.3, 0.55), 'quarter-left', 35, 'sand-through', null),
+            ], true),
+            // A light metallic in the open middle of a roof, and a new plastic bumper on a humid day.
+            self::job('Marlo Tern', 'MB 15 RUF', 'marlo-tern', ['Saltmist Silver', 'SM-07', 'metallic-light', 3], 'northlight-w', 20, 85, [
+                self::spot('r1', self::at($tern, 'roof', 0.5, 0.5), 'roof', 40, 'primer', 3),
+                [
+                    'id' => 'r2',
+                    'panel' => 'front-bumper',
+                    'shape' => ['kind' => 'new-part'],
+                    'under' => ['kind' => 'bare-plastic'],
+                ],
+            ]),
         ];
     }
 
@@ -229,9 +244,10 @@ final class DemoSeeder extends Seeder
         int $temperatureC,
         int $humidity,
         array $repairs,
+        bool $waxed = false,
     ): array {
         return [
-            'car' => ['label' => $label, 'plate' => $plate, 'bodyShape' => $body],
+            'car' => ['label' => $label, 'plate' => $plate, 'bodyShape' => $body, ...$waxed ? ['waxed' => true] : []],
             'colour' => [
                 'name' => $colour[0],
                 'code' => $colour[1],

@@ -16,6 +16,7 @@ use Kalopsis\Job\Cures;
 use Kalopsis\Job\GunsCompared;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\JobSpec;
+use Kalopsis\Job\Offers;
 use Kalopsis\Job\SmallestBlend;
 use Kalopsis\Job\SprayedPlan;
 use Kalopsis\Job\WayOutlook;
@@ -208,6 +209,42 @@ final class SimulationController extends Controller
         [$spec, $pair] = $this->unplanned($request, $job);
 
         return new JsonResponse(GunsCompared::of($spec, $this->planning->planner(), $pair->car, $pair->card));
+    }
+
+    #[
+        OA\Post(
+            path: '/api/jobs/{job}/offers',
+            operationId: 'otherWays',
+            tags: ['blend'],
+            parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Edit')),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'What else this repair suggests, each planned beside the plan as it is',
+            content: new OA\JsonContent(ref: '#/components/schemas/Offers'),
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 422,
+            description: 'Faults by field',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    public function offers(DocumentRequest $request, RepairJob $job): JsonResponse
+    {
+        [$spec, $pair] = $this->unplanned($request, $job);
+        $shelf = new WorkshopCatalogue($job->workshop_id);
+
+        return new JsonResponse(
+            Offers::of($spec, $shelf->schools(), $shelf->paintSystems(), $this->planning->planner(), $pair->car, $pair->card),
+            200,
+            [],
+            JSON_UNESCAPED_UNICODE,
+        );
     }
 
     #[

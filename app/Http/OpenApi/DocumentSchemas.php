@@ -18,6 +18,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'bodyShape', type: 'string'),
             new OA\Property(property: 'due', description: 'like 2026-11-30T16:00', type: 'string', nullable: true),
             new OA\Property(property: 'painter', type: 'string'),
+            new OA\Property(property: 'waxed', description: 'waxed, or silicone was used on it', type: 'boolean'),
         ],
     ),
 ]
@@ -84,7 +85,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'kind',
                 type: 'string',
-                enum: ['old-two-pack', 'thermoplastic-lacquer', 'primer', 'bare-metal', 'bare-plastic', 'new-primed-part'],
+                enum: ['old-two-pack', 'thermoplastic-lacquer', 'primer', 'bare-metal', 'bare-plastic', 'new-primed-part', 'old-untested', 'sand-through'],
             ),
             new OA\Property(property: 'greyShade', type: 'integer', nullable: true),
         ],
@@ -186,7 +187,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'strokes', type: 'string', enum: ['single', 'cross']),
             new OA\Property(property: 'film', type: 'number'),
             new OA\Property(property: 'landsIn', type: 'string', enum: ['dry', 'flashed-bed', 'wet-bed', 'wet-coat']),
-            new OA\Property(property: 'drying', type: 'string', enum: ['flash', 'blower', 'stand', 'wet-on-wet']),
+            new OA\Property(property: 'drying', type: 'string', enum: ['flash', 'blower', 'stand', 'long-flash', 'wet-on-wet']),
             new OA\Property(property: 'purpose', type: 'string'),
             new OA\Property(
                 property: 'for',

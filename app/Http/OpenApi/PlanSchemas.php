@@ -370,6 +370,7 @@ use OpenApi\Attributes as OA;
             'always',
             'stations',
             'clear',
+            'care',
         ],
         type: 'object',
         properties: [
@@ -410,6 +411,7 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'always', type: 'string'),
             new OA\Property(property: 'stations', type: 'array', items: new OA\Items(ref: '#/components/schemas/Station')),
+            new OA\Property(property: 'care', type: 'array', items: new OA\Items(ref: '#/components/schemas/Care')),
             new OA\Property(property: 'clear', ref: '#/components/schemas/PlannedClear'),
         ],
     ),
@@ -433,6 +435,18 @@ use OpenApi\Attributes as OA;
                 nullable: true,
                 oneOf: [new OA\Schema(ref: '#/components/schemas/ClearEdge')],
             ),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Care',
+        required: ['key', 'title', 'steps'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'title', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
         ],
     ),
 ]

@@ -290,6 +290,59 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'Offers',
+        required: ['now', 'offers'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'now', ref: '#/components/schemas/OfferFigures'),
+            new OA\Property(property: 'offers', type: 'array', items: new OA\Items(ref: '#/components/schemas/Offer')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'OfferFigures',
+        required: ['verdict', 'severity', 'seen', 'says', 'need', 'panels', 'paint', 'minutes'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'verdict', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
+            new OA\Property(property: 'seen', type: 'boolean'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'need', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
+            new OA\Property(property: 'panels', type: 'integer'),
+            new OA\Property(property: 'paint', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'minutes', ref: '#/components/schemas/Quantity'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'Offer',
+        required: ['key', 'title', 'why', 'verdict', 'severity', 'seen', 'says', 'need', 'panels', 'paint', 'minutes', 'school', 'usual', 'edited', 'sequence', 'paintSystem'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'title', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'why', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'verdict', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'severity', type: 'string', enum: ['note', 'look-out', 'stop']),
+            new OA\Property(property: 'seen', type: 'boolean'),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+            new OA\Property(property: 'need', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Figure')]),
+            new OA\Property(property: 'panels', type: 'integer'),
+            new OA\Property(property: 'paint', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'minutes', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'school', type: 'string'),
+            new OA\Property(property: 'usual', type: 'number'),
+            new OA\Property(property: 'edited', type: 'boolean'),
+            new OA\Property(property: 'sequence', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatStep')),
+            new OA\Property(property: 'paintSystem', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'Cure',
         required: ['says', 'sequence', 'index'],
         type: 'object',

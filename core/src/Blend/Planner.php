@@ -8,18 +8,13 @@ use Kalopsis\Blend\Internal\PanelsInPlay;
 use Kalopsis\Blend\Internal\Regions;
 use Kalopsis\Blend\Internal\Verdict;
 use Kalopsis\Blend\Internal\Warnings;
-use Kalopsis\Film\MixtureSpec;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\CoatStep;
-use Kalopsis\Sequence\Drying;
 use Kalopsis\Sequence\Extent;
-use Kalopsis\Sequence\GunChange;
 use Kalopsis\Sequence\GunChoice;
-use Kalopsis\Sequence\LandsIn;
-use Kalopsis\Sequence\Strokes;
 use Kalopsis\Sequence\Where;
 use Kalopsis\Spray\Certainty;
 use Kalopsis\Spray\Part;
@@ -67,7 +62,7 @@ final readonly class Planner
     {
         return match ($repair->under) {
             Under::NewPrimedPart, Under::BareMetal, Under::BarePlastic, Under::ThermoplasticLacquer => true,
-            Under::OldTwoPack => false,
+            Under::OldTwoPack, Under::OldUntested, Under::SandThrough => false,
             Under::Primer => $undercoatShade !== null &&
                 $repair->greyShade !== null &&
                 abs($undercoatShade - $repair->greyShade) >= 2,
@@ -175,18 +170,11 @@ final readonly class Planner
         if ($wants === [] || $r->sequence->has(CoatKind::Sealer)) {
             return $r;
         }
-        $sealer = new CoatStep(
+        $sealer = CoatStep::plain(
             'sealer',
             'Sealer',
             CoatKind::Sealer,
-            new MixtureSpec(),
-            new GunChange(),
             Extent::past(0.0, 0.0, self::SEALER_MM, self::SEALER_MM),
-            Where::everywhere(),
-            Strokes::Single,
-            1.0,
-            LandsIn::Dry,
-            Drying::Flash,
             'One colour under everything; only on the repair, its edge soft and inside the colour',
         );
 

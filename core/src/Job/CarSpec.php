@@ -12,13 +12,14 @@ final readonly class CarSpec
     /** As a wall clock in the shop shows it, without a zone. */
     public const DUE = 'Y-m-d\TH:i';
 
-    /** @param ?string $due in the format DUE; null: nobody said */
+    /** @param ?string $due in the format DUE; null: nobody said; $waxed: waxed, or silicone was used on it */
     public function __construct(
         public string $label,
         public string $plate,
         public string $bodyShape,
         public ?string $due = null,
         public string $painter = '',
+        public bool $waxed = false,
     ) {}
 
     /** Is this a day and a time there can be? */

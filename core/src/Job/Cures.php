@@ -6,6 +6,7 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\MixtureSpec;
+use Kalopsis\Sequence\Awkward;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\CoatStep;
@@ -15,7 +16,6 @@ use Kalopsis\Sequence\GunChange;
 use Kalopsis\Sequence\Hold;
 use Kalopsis\Sequence\LandsIn;
 use Kalopsis\Sequence\Strokes;
-use Kalopsis\Sequence\Where;
 use Kalopsis\Spray\Outlook;
 use Kalopsis\Spray\Part;
 use Kalopsis\Why\Phrase;
@@ -91,7 +91,7 @@ final class Cures
             Part::Coats => [
                 ['The last ground coat let down', self::letDown($s)],
                 ['More effect coats, each thinner', self::thinner($s)],
-                ['Colour to the edge of the panel', self::toTheEdge($s)],
+                ['Colour to the edge of the panel', Awkward::toTheEdge($s)],
             ],
             Part::Colour => [
                 ['A transparent last coat', self::transparent($s)],
@@ -104,14 +104,14 @@ final class Cures
     {
         $steps = array_map(
             fn (CoatStep $c): CoatStep => $c->kind->isColour() && $c->landsIn !== LandsIn::WetCoat
-                ? self::changed($c, landsIn: $in)
+                ? $c->changed(landsIn: $in)
                 : $c,
             $s->steps,
         );
         if ($s->hasBed()) {
             return new CoatSequence($steps);
         }
-        $bed = self::step('wet-bed', 'Wet bed', CoatKind::WetBed, Extent::wholePanel(), self::BED);
+        $bed = CoatStep::plain('wet-bed', 'Wet bed', CoatKind::WetBed, Extent::wholePanel(), self::BED);
 
         return new CoatSequence([$bed, ...$steps]);
     }
@@ -123,19 +123,10 @@ final class Cures
             return $s;
         }
         $mix = new MixtureSpec($last->mixture->reducer, max(1.0, $last->mixture->blendingClear));
-        $coat = new CoatStep(
-            'melt',
-            'Melt coat',
-            CoatKind::Effect,
-            $mix,
-            new GunChange(),
-            $last->extent,
-            $last->where,
-            Strokes::Single,
-            1.0,
-            $last->landsIn,
-            Drying::Flash,
-            'Melts the fade in',
+        $coat = CoatStep::plain('melt', 'Melt coat', CoatKind::Effect, $last->extent, 'Melts the fade in')->changed(
+            mixture: $mix,
+            where: $last->where,
+            landsIn: $last->landsIn,
         );
 
         return self::after($s, $last->id, $coat);
@@ -145,7 +136,7 @@ final class Cures
     {
         foreach (array_reverse($s->steps) as $step) {
             if ($step->kind === CoatKind::Base) {
-                return self::after($s, $step->id, self::changed($step, id: self::free($s, 'base'), name: 'One more base'));
+                return self::after($s, $step->id, $step->changed(id: self::free($s, 'base'), name: 'One more base'));
             }
         }
 
@@ -161,7 +152,7 @@ final class Cures
         return new CoatSequence(
             array_map(
                 fn (CoatStep $c): CoatStep => $c === $last
-                    ? $c->mixedAs(new MixtureSpec($c->mixture->reducer, self::LET_DOWN))
+                    ? $c->changed(mixture: new MixtureSpec($c->mixture->reducer, self::LET_DOWN))
                     : $c,
                 $s->steps,
             ),
@@ -179,32 +170,21 @@ final class Cures
         $share = count($layers) / (count($layers) + 1);
         $out = [];
         foreach ($s->steps as $step) {
-            $thin = $step->kind->isLayer() ? self::changed($step, film: $step->film * $share) : $step;
+            $thin = $step->kind->isLayer() ? $step->changed(film: $step->film * $share) : $step;
             $out[] = $thin;
             if ($step === $last) {
-                $out[] = self::changed($thin, id: self::free($s, $step->kind->value), name: 'One more, thin');
+                $out[] = $thin->changed(id: self::free($s, $step->kind->value), name: 'One more, thin');
             }
         }
 
         return new CoatSequence($out);
     }
 
-    /** Nothing fades: the ground and its layer end at gaps. */
-    private static function toTheEdge(CoatSequence $s): CoatSequence
-    {
-        return new CoatSequence(
-            array_map(
-                fn (CoatStep $c): CoatStep => $c->kind->hides() ? self::changed($c, extent: Extent::wholePanel()) : $c,
-                $s->steps,
-            ),
-        );
-    }
-
     private static function crossed(CoatSequence $s): CoatSequence
     {
         return new CoatSequence(
             array_map(
-                fn (CoatStep $c): CoatStep => $c->kind === CoatKind::Base ? self::changed($c, strokes: Strokes::Cross) : $c,
+                fn (CoatStep $c): CoatStep => $c->kind === CoatKind::Base ? $c->changed(strokes: Strokes::Cross) : $c,
                 $s->steps,
             ),
         );
@@ -216,19 +196,18 @@ final class Cures
         if ($last === null) {
             return $s;
         }
-        $control = new CoatStep(
+        $control = CoatStep::plain(
             self::free($s, 'control'),
             'Control coat',
             CoatKind::Control,
-            $last->mixture,
-            new GunChange(Hold::Thin),
             $last->extent,
-            $last->where,
-            Strokes::Single,
-            0.5,
-            LandsIn::FlashedBed,
-            Drying::Flash,
             'Lays flakes evenly, sets the final shade',
+        )->changed(
+            mixture: $last->mixture,
+            gun: new GunChange(Hold::Thin),
+            where: $last->where,
+            film: 0.5,
+            landsIn: LandsIn::FlashedBed,
         );
 
         return self::after($s, $last->id, $control);
@@ -239,7 +218,7 @@ final class Cures
         return new CoatSequence(
             array_map(
                 fn (CoatStep $c): CoatStep => $c->kind->isColour()
-                    ? self::changed($c, drying: Drying::Flash, landsIn: LandsIn::FlashedBed)
+                    ? $c->changed(drying: Drying::Flash, landsIn: LandsIn::FlashedBed)
                     : $c,
                 $s->steps,
             ),
@@ -275,49 +254,5 @@ final class Cures
         }
 
         return "{$stem}-{$n}";
-    }
-
-    private static function step(string $id, string $name, CoatKind $kind, Extent $extent, string $purpose): CoatStep
-    {
-        return new CoatStep(
-            $id,
-            $name,
-            $kind,
-            new MixtureSpec(),
-            new GunChange(),
-            $extent,
-            Where::everywhere(),
-            Strokes::Single,
-            1.0,
-            LandsIn::Dry,
-            Drying::Flash,
-            $purpose,
-        );
-    }
-
-    private static function changed(
-        CoatStep $c,
-        ?string $id = null,
-        ?string $name = null,
-        ?Strokes $strokes = null,
-        ?LandsIn $landsIn = null,
-        ?Drying $drying = null,
-        ?float $film = null,
-        ?Extent $extent = null,
-    ): CoatStep {
-        return new CoatStep(
-            $id ?? $c->id,
-            $name ?? $c->name,
-            $c->kind,
-            $c->mixture,
-            $c->gun,
-            $extent ?? $c->extent,
-            $c->where,
-            $strokes ?? $c->strokes,
-            $film ?? $c->film,
-            $landsIn ?? $c->landsIn,
-            $drying ?? $c->drying,
-            $c->purpose,
-        );
     }
 }

@@ -132,6 +132,7 @@ final readonly class JobPlan implements JsonSerializable
             'always' => Caution::ALWAYS,
             'stations' => $this->stations,
             'clear' => FadedClear::of($this)->jsonSerialize(),
+            'care' => Care::of($this)->jsonSerialize(),
         ];
     }
 

@@ -56,6 +56,7 @@ final readonly class JobReader
             $car->text('bodyShape', 1, 60, 'The body shape'),
             $car->has('due') ? $car->text('due', 1, 20, 'When it is due') : null,
             $car->has('painter') ? $car->text('painter', 0, 80, 'The painter') : '',
+            $car->has('waxed') && $car->flag('waxed', 'Waxed or silicone'),
         );
         if ($carSpec->due !== null && $carSpec->due !== '' && ! CarSpec::isDue($carSpec->due)) {
             $problems->add('car.due', 'no-time', 'When it is due is a day and a time, like 2026-11-30T16:00.');
@@ -97,6 +98,7 @@ final readonly class JobReader
         if ($body !== null) {
             $repairs = RepairReader::read($job->objects('repairs', self::MOST_REPAIRS), $body);
         }
+        self::oneBinder($job->object('plan'), $systemKey);
         $practice = $job->has('practice') && $job->flag('practice', 'Practice');
         $plan = $this->plan($job->object('plan'), $system, $colourSpec->finish);
         foreach ($plan->sequence->steps as $step) {
@@ -184,6 +186,20 @@ final readonly class JobReader
                         'system' => $system->name,
                         'product' => Phrase::of($role->words()),
                     ]),
+                );
+            }
+        }
+    }
+
+    /** Solvent and waterborne binders of the same toners are never mixed in one build-up. */
+    private static function oneBinder(Fields $plan, string $system): void
+    {
+        foreach ($plan->objects('sequence', CoatSequence::MOST_STEPS) as $step) {
+            if ($step->has('paintSystem') && ! $step->isText('paintSystem', $system)) {
+                $plan->problems->add(
+                    $step->path('paintSystem'),
+                    'mixed-systems',
+                    'A build-up stays in one paint system: choose the other for the whole job, or for none of it.',
                 );
             }
         }

@@ -158,7 +158,7 @@ final readonly class SmallestBlend
         }
         $last = $s->colour()[count($s->colour()) - 1] ?? null;
         if ($this->limits->blendingClear && $last !== null && $last->mixture->blendingClear < 1.0) {
-            $thin = $last->mixedAs(new MixtureSpec($last->mixture->reducer, 1.0));
+            $thin = $last->changed(mixture: new MixtureSpec($last->mixture->reducer, 1.0));
             $out[] = new CoatSequence(array_map(fn (CoatStep $c): CoatStep => $c->id === $last->id ? $thin : $c, $s->steps));
         }
 

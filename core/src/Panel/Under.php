@@ -13,6 +13,10 @@ enum Under: string
     case BareMetal = 'bare-metal';
     case BarePlastic = 'bare-plastic';
     case NewPrimedPart = 'new-primed-part';
+    /** Old paint that nobody has held a solvent rag to yet. */
+    case OldUntested = 'old-untested';
+    /** A rub-through or chip on a panel that is to be blended. */
+    case SandThrough = 'sand-through';
 
     public function words(): string
     {
@@ -23,6 +27,8 @@ enum Under: string
             self::BareMetal => 'bare metal',
             self::BarePlastic => 'bare plastic',
             self::NewPrimedPart => 'new primed part',
+            self::OldUntested => 'old finish, not tested yet',
+            self::SandThrough => 'sand-through or chip',
         };
     }
 
@@ -31,7 +37,7 @@ enum Under: string
     {
         return match ($this) {
             self::Primer, self::NewPrimedPart => true,
-            self::OldTwoPack, self::ThermoplasticLacquer, self::BareMetal, self::BarePlastic => false,
+            self::OldTwoPack, self::ThermoplasticLacquer, self::BareMetal, self::BarePlastic, self::OldUntested, self::SandThrough => false,
         };
     }
 }

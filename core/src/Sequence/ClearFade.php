@@ -44,7 +44,7 @@ final class ClearFade
         $steps = [];
         foreach ($s->steps as $step) {
             if ($step->kind === CoatKind::WetBed && ! $step->extent->fades()) {
-                $steps[] = self::reaching($step, Extent::beyond(self::BED_MM, self::BED_FADE_MM));
+                $steps[] = $step->changed(extent: Extent::beyond(self::BED_MM, self::BED_FADE_MM));
             } elseif ($step->kind !== CoatKind::Clear && $step->kind !== CoatKind::FadeSolvent) {
                 $steps[] = $step;
             }
@@ -61,32 +61,25 @@ final class ClearFade
         foreach (self::CLEARS_MM as $i => $mm) {
             $extent = Extent::beyond($mm, self::FADES_MM[$i]);
             if ($i < 2 && isset($clears[$i])) {
-                $steps[] = self::reaching($clears[$i], $extent, $says[$i]);
+                $steps[] = $clears[$i]->changed(extent: $extent, purpose: $says[$i]);
 
                 continue;
             }
-            $steps[] = self::step(
-                'clear-' . ($i + 1),
-                'Clear ' . ($i + 1),
-                CoatKind::Clear,
-                new MixtureSpec(fadeSolvent: $thinned[$i]),
-                $extent,
-                $where,
-                $films[$i],
-                $says[$i],
+            $id = 'clear-' . ($i + 1);
+            $steps[] = CoatStep::plain($id, 'Clear ' . ($i + 1), CoatKind::Clear, $extent, $says[$i])->changed(
+                mixture: new MixtureSpec(fadeSolvent: $thinned[$i]),
+                where: $where,
+                film: $films[$i],
             );
         }
         $last = self::CLEARS_MM[3] + self::FADES_MM[3];
-        $steps[] = self::step(
+        $steps[] = CoatStep::plain(
             'fade-solvent',
             'Fade-out solvent',
             CoatKind::FadeSolvent,
-            new MixtureSpec(),
             Extent::ring(self::SOLVENT_FROM_MM, $last + self::SET_BACK_MM - Extent::EDGE_MM, Extent::EDGE_MM),
-            $where,
-            self::SOLVENT_FILM,
             'Light coats on the edge of the clear only, never past the scuffed area',
-        );
+        )->changed(where: $where, film: self::SOLVENT_FILM);
 
         return new CoatSequence($steps);
     }
@@ -104,60 +97,15 @@ final class ClearFade
                 continue;
             }
             $steps[] = match ($step->kind) {
-                CoatKind::WetBed => self::reaching($step, Extent::wholePanel()),
-                CoatKind::Clear => self::reaching(
-                    $step,
-                    Extent::wholePanel(),
-                    $clears === 1 ? 'Medium, not heavy' : 'Full and wet',
+                CoatKind::WetBed => $step->changed(extent: Extent::wholePanel()),
+                CoatKind::Clear => $step->changed(
+                    extent: Extent::wholePanel(),
+                    purpose: $clears === 1 ? 'Medium, not heavy' : 'Full and wet',
                 ),
                 default => $step,
             };
         }
 
         return new CoatSequence($steps);
-    }
-
-    private static function reaching(CoatStep $c, Extent $extent, ?string $purpose = null): CoatStep
-    {
-        return new CoatStep(
-            $c->id,
-            $c->name,
-            $c->kind,
-            $c->mixture,
-            $c->gun,
-            $extent,
-            $c->where,
-            $c->strokes,
-            $c->film,
-            $c->landsIn,
-            $c->drying,
-            $purpose ?? $c->purpose,
-        );
-    }
-
-    private static function step(
-        string $id,
-        string $name,
-        CoatKind $kind,
-        MixtureSpec $mixture,
-        Extent $extent,
-        Where $where,
-        float $film,
-        string $purpose,
-    ): CoatStep {
-        return new CoatStep(
-            $id,
-            $name,
-            $kind,
-            $mixture,
-            new GunChange(),
-            $extent,
-            $where,
-            Strokes::Single,
-            $film,
-            LandsIn::Dry,
-            Drying::Flash,
-            $purpose,
-        );
     }
 }

@@ -28,22 +28,53 @@ final readonly class CoatStep implements JsonSerializable
         public string $purpose,
     ) {}
 
-    /** The same coat from another mixture. */
-    public function mixedAs(MixtureSpec $mixture): self
+    /** The same coat with something of it otherwise; null stays as it is. */
+    public function changed(
+        ?string $id = null,
+        ?string $name = null,
+        ?CoatKind $kind = null,
+        ?MixtureSpec $mixture = null,
+        ?GunChange $gun = null,
+        ?Extent $extent = null,
+        ?Where $where = null,
+        ?Strokes $strokes = null,
+        ?float $film = null,
+        ?LandsIn $landsIn = null,
+        ?Drying $drying = null,
+        ?string $purpose = null,
+    ): self {
+        return new self(
+            $id ?? $this->id,
+            $name ?? $this->name,
+            $kind ?? $this->kind,
+            $mixture ?? $this->mixture,
+            $gun ?? $this->gun,
+            $extent ?? $this->extent,
+            $where ?? $this->where,
+            $strokes ?? $this->strokes,
+            $film ?? $this->film,
+            $landsIn ?? $this->landsIn,
+            $drying ?? $this->drying,
+            $purpose ?? $this->purpose,
+        );
+    }
+
+    /** A coat as it is sprayed when nothing else is said: a single full coat everywhere, on what is dry, until dull. */
+    public static function plain(string $id, string $name, CoatKind $kind, Extent $extent, string $purpose): self
     {
         return new self(
-            $this->id,
-            $this->name,
-            $this->kind,
-            $mixture,
-            $this->gun,
-            $this->extent,
-            $this->where,
-            $this->strokes,
-            $this->film,
-            $this->landsIn,
-            $this->drying,
-            $this->purpose,
+            $id,
+            $name,
+            $kind,
+            new MixtureSpec(),
+            new GunChange(),
+            $extent,
+            Where::everywhere(),
+            Strokes::Single,
+            1.0,
+            LandsIn::Dry,
+            Drying::Flash,
+            $purpose,
         );
     }
 

@@ -54,19 +54,6 @@ final class LayerCoats
 
     private static function coat(CoatStep $like, CoatKind $kind, string $id, string $name, float $film): CoatStep
     {
-        return new CoatStep(
-            $id,
-            $name,
-            $kind,
-            $like->mixture,
-            $like->gun,
-            $like->extent,
-            $like->where,
-            Strokes::Single,
-            $film,
-            $like->landsIn,
-            $like->drying,
-            $like->purpose,
-        );
+        return $like->changed($id, $name, $kind, strokes: Strokes::Single, film: $film);
     }
 }

@@ -53,7 +53,7 @@ final readonly class Pace
         $rate = FlashOff::rate($this->volatile, $this->air, $drying->movement($this->system->carrier));
         $volatile = Simulation::laid($coat, $this->volatile, $this->air)->volatileUm();
 
-        return min(self::LONGEST_MINUTES, $drying->gone() / Drying::Flash->gone() * FlashOff::minutes($volatile, $rate));
+        return min(self::LONGEST_MINUTES, $drying->patience() * FlashOff::minutes($volatile, $rate));
     }
 
     /**

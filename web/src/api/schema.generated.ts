@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["otherWays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/cures": {
         parameters: {
             query?: never;
@@ -1133,6 +1149,8 @@ export interface components {
             /** @description like 2026-11-30T16:00 */
             due?: string | null;
             painter?: string;
+            /** @description waxed, or silicone was used on it */
+            waxed?: boolean;
         };
         ColourPart: {
             name: string;
@@ -1161,7 +1179,7 @@ export interface components {
         };
         UnderPart: {
             /** @enum {string} */
-            kind: "old-two-pack" | "thermoplastic-lacquer" | "primer" | "bare-metal" | "bare-plastic" | "new-primed-part";
+            kind: "old-two-pack" | "thermoplastic-lacquer" | "primer" | "bare-metal" | "bare-plastic" | "new-primed-part" | "old-untested" | "sand-through";
             greyShade?: number | null;
         };
         RepairPart: {
@@ -1225,7 +1243,7 @@ export interface components {
             /** @enum {string} */
             landsIn?: "dry" | "flashed-bed" | "wet-bed" | "wet-coat";
             /** @enum {string} */
-            drying?: "flash" | "blower" | "stand" | "wet-on-wet";
+            drying?: "flash" | "blower" | "stand" | "long-flash" | "wet-on-wet";
             purpose?: string;
             /** @description finishes a school's step is for */
             for?: string[];
@@ -1554,6 +1572,7 @@ export interface components {
             cautions: components["schemas"]["CautionAt"][];
             always: string;
             stations: components["schemas"]["Station"][];
+            care: components["schemas"]["Care"][];
             clear: components["schemas"]["PlannedClear"];
         };
         PlannedClear: {
@@ -1561,6 +1580,11 @@ export interface components {
             /** @description the same plan with its clear ended the other way */
             other: components["schemas"]["CoatStep"][] | null;
             edge: components["schemas"]["ClearEdge"] | null;
+        };
+        Care: {
+            key: string;
+            title: components["schemas"]["Phrase"];
+            steps: components["schemas"]["Phrase"][];
         };
         ClearEdge: {
             mm: number[];
@@ -1830,6 +1854,40 @@ export interface components {
             /** @description index side by side */
             butt: number;
             says: components["schemas"]["Phrase"];
+        };
+        Offers: {
+            now: components["schemas"]["OfferFigures"];
+            offers: components["schemas"]["Offer"][];
+        };
+        OfferFigures: {
+            verdict: components["schemas"]["Phrase"];
+            /** @enum {string} */
+            severity: "note" | "look-out" | "stop";
+            seen: boolean;
+            says: components["schemas"]["Phrase"];
+            need: components["schemas"]["Figure"] | null;
+            panels: number;
+            paint: components["schemas"]["Quantity"];
+            minutes: components["schemas"]["Quantity"];
+        };
+        Offer: {
+            key: string;
+            title: components["schemas"]["Phrase"];
+            why: components["schemas"]["Phrase"];
+            verdict: components["schemas"]["Phrase"];
+            /** @enum {string} */
+            severity: "note" | "look-out" | "stop";
+            seen: boolean;
+            says: components["schemas"]["Phrase"];
+            need: components["schemas"]["Figure"] | null;
+            panels: number;
+            paint: components["schemas"]["Quantity"];
+            minutes: components["schemas"]["Quantity"];
+            school: string;
+            usual: number;
+            edited: boolean;
+            sequence: components["schemas"]["CoatStep"][];
+            paintSystem: string;
         };
         Cure: {
             says: components["schemas"]["Phrase"];
@@ -3542,6 +3600,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GunOutlook"][];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    otherWays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description What else this repair suggests, each planned beside the plan as it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Offers"];
                 };
             };
             /** @description Faults by field */

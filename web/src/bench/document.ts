@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import type { CoatStep, FoundBlend, JobDocument, PlannedSide, RepairPart } from '../api/types';
+import type { CoatStep, FoundBlend, JobDocument, Offer, PlannedSide, RepairPart } from '../api/types';
 
 /** A changed document, and the words for what changed as the history will tell it. */
 export interface Change {
@@ -320,6 +320,22 @@ export function adoptBlend(
     t`Smallest blend: ${found.name}`.slice(0, 160),
   );
 }
+
+/** Another way that this repair suggests: its steps, and its paint for all of them. */
+export function adoptOffer(
+  document: JobDocument,
+  offer: Pick<Offer, 'school' | 'usual' | 'edited' | 'sequence' | 'paintSystem'>,
+  title: string,
+): Change {
+  const plan = offer.edited
+    ? { ...document.plan, school: offer.school, usual: offer.usual, sequence: offer.sequence }
+    : asSchool(document.plan, offer.school);
+  return changed(document, { plan, paintSystem: offer.paintSystem }, title.slice(0, 160));
+}
+
+/** Waxed, or silicone was used on it. */
+export const setWaxed = (document: JobDocument, waxed: boolean): Change =>
+  changed(document, { car: { ...document.car, waxed } }, waxed ? t`Waxed or silicone` : t`Neither wax nor silicone`);
 
 export const setGun = (document: JobDocument, gun: 'standard' | 'small'): Change =>
   planned(document, { gun }, gun === 'small' ? t`Small gun at low pressure` : t`Standard gun`);

@@ -7,6 +7,7 @@ import type { JobPlan, BodyShape } from '../api/types';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
 import { useSimulation } from '../bench/useSimulation';
+import { CareSteps } from '../kit/CareSteps';
 import { useUnits } from '../kit/preferences';
 import { Empty } from '../kit/States';
 import { BodyMap } from '../map/BodyMap';
@@ -30,6 +31,7 @@ import { CoatTable, PanelTable, ZoneTable } from './PlanTables';
 import { ReachChart } from './ReachChart';
 import { Schools } from './Schools';
 import { LayerCoats } from './LayerCoats';
+import { Offers } from './Offers';
 import { SeenBanner } from './SeenBanner';
 import { Sides } from './Sides';
 import { useCut } from './useSimulation';
@@ -293,9 +295,18 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
             <Box sx={{ p: { xs: 2, md: 3 }, display: 'flex', flexDirection: 'column', gap: 4 }}>
               <Schools handle={handle} />
               {seen !== undefined && seen.layer !== null && <LayerCoats layer={seen.layer} />}
+              <Offers handle={handle} />
               <Guns handle={handle} />
               <ClearEdge handle={handle} />
               <Sides handle={handle} body={body} />
+              {plan.care.length > 0 && (
+                <Box component="section" aria-label={t`For this repair`}>
+                  <Typography variant="h2" sx={{ mb: 1 }}>
+                    <Trans>For this repair</Trans>
+                  </Typography>
+                  <CareSteps care={plan.care} />
+                </Box>
+              )}
               <PanelTable plan={plan} />
               <ZoneTable plan={plan} body={body} />
               <CoatTable plan={plan} />

@@ -26,29 +26,49 @@ export function useCut(jobId: string, document: JobDocument, line: readonly [Pai
   });
 }
 
-/** This plan with a standard gun and with a small one; asked for by a press. */
-export function useGuns(jobId: string, document: JobDocument, enabled: boolean) {
+/** What is worked out behind everything else, once somebody presses for it, and again when the document changes. */
+function useBehind<T>(
+  key: string,
+  jobId: string,
+  document: JobDocument,
+  enabled: boolean,
+  ask: (document: JobDocument, signal: AbortSignal) => Promise<T>,
+) {
   const asked = useCalm(JSON.stringify(document));
   return useQuery({
-    queryKey: ['guns', jobId, asked],
-    queryFn: ({ signal }) =>
-      behind(
-        () =>
-          unwrap(
-            api.POST('/api/jobs/{job}/guns', {
-              params: { path: { job: jobId } },
-              body: { document: JSON.parse(asked) as JobDocument },
-              headers: BEHIND,
-              signal,
-            }),
-          ),
-        signal,
-      ),
+    queryKey: [key, jobId, asked],
+    queryFn: ({ signal }) => behind(() => ask(JSON.parse(asked) as JobDocument, signal), signal),
     enabled,
     placeholderData: keepPreviousData,
     retry: false,
   });
 }
+
+/** This plan with a standard gun and with a small one. */
+export const useGuns = (jobId: string, document: JobDocument, enabled: boolean) =>
+  useBehind('guns', jobId, document, enabled, (sent, signal) =>
+    unwrap(
+      api.POST('/api/jobs/{job}/guns', {
+        params: { path: { job: jobId } },
+        body: { document: sent },
+        headers: BEHIND,
+        signal,
+      }),
+    ),
+  );
+
+/** What else this repair suggests, each planned beside the plan as it is. */
+export const useOffers = (jobId: string, document: JobDocument, enabled: boolean) =>
+  useBehind('offers', jobId, document, enabled, (sent, signal) =>
+    unwrap(
+      api.POST('/api/jobs/{job}/offers', {
+        params: { path: { job: jobId } },
+        body: { document: sent },
+        headers: BEHIND,
+        signal,
+      }),
+    ),
+  );
 
 /** The smaller the better, the first figure that differs decides. */
 export function byRank(a: WayOutlook, b: WayOutlook): number {

@@ -1,10 +1,10 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, useTheme } from '@mui/material';
+import { Box, Checkbox, FormControlLabel, useTheme } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BodyPanel, BodyShape, RepairPart } from '../api/types';
-import { addRepair, DEFAULT_SPOT_MM, movedShape, removeRepair, updateRepair } from '../bench/document';
+import { addRepair, DEFAULT_SPOT_MM, movedShape, removeRepair, setWaxed, updateRepair } from '../bench/document';
 import { Meaning } from '../bench/Meaning';
 import type { BenchHandle } from '../bench/useBench';
 import { useUnits } from '../kit/preferences';
@@ -289,6 +289,16 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
             )}
           </BodyMap>
         </Box>
+        <FormControlLabel
+          sx={{ px: 2, py: 0.5, m: 0, borderTop: (theme) => `1px solid ${theme.tokens.line}` }}
+          control={
+            <Checkbox
+              checked={handle.document.car.waxed === true}
+              onChange={(event) => handle.change(setWaxed(handle.document, event.target.checked))}
+            />
+          }
+          label={t`Waxed, or silicone was used on it`}
+        />
         <RepairEditor
           handle={handle}
           body={body}

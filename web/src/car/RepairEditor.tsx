@@ -179,6 +179,20 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
               </MenuItem>
             ))}
           </TextField>
+          {repair.under.kind === 'old-untested' && (
+            <RagTest
+              onAnswer={(kind) =>
+                handle.change(
+                  updateRepair(
+                    document,
+                    repair.id,
+                    { under: { ...repair.under, kind } },
+                    kind === 'old-two-pack' ? t`Rag test: stays hard` : t`Rag test: softens`,
+                  ),
+                )
+              }
+            />
+          )}
           {unders.find((u) => u.key === repair.under.kind)?.hasGreyShade === true && (
             <GreyShades
               value={repair.under.greyShade ?? null}
@@ -199,6 +213,25 @@ export function RepairEditor({ handle, body, repair, onChoose, onRemove }: Props
           </Button>
         </Stack>
       )}
+    </Stack>
+  );
+}
+
+/** A cured two-pack stays hard; solvent softens a lacquer at any age. */
+function RagTest({ onAnswer }: { onAnswer: (kind: 'old-two-pack' | 'thermoplastic-lacquer') => void }) {
+  return (
+    <Stack role="group" aria-label={t`Rag test`} sx={{ gap: 0.5 }}>
+      <Typography>
+        <Trans>Hold a rag with solvent to it, on an edge that is covered later. Does it soften?</Trans>
+      </Typography>
+      <Stack direction="row" sx={{ gap: 1 }}>
+        <Button variant="outlined" onClick={() => onAnswer('old-two-pack')}>
+          <Trans>Stays hard</Trans>
+        </Button>
+        <Button variant="outlined" onClick={() => onAnswer('thermoplastic-lacquer')}>
+          <Trans>It softens</Trans>
+        </Button>
+      </Stack>
     </Stack>
   );
 }

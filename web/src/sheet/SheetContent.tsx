@@ -294,6 +294,17 @@ function SheetRemarks({ plan }: { plan: Bench['plan'] }) {
           </Box>
         </Part>
       )}
+      {plan.care.length > 0 && (
+        <Part title={t`For this repair`}>
+          <Box sx={{ columnCount: 2, columnGap: '5mm', ...SMALL }}>
+            {plan.care.map((c) => (
+              <Box key={c.key} component="p" sx={{ m: 0, mb: '1mm', breakInside: 'avoid' }}>
+                <strong>{phraseText(c.title, units)}:</strong> {c.steps.map((s) => phraseText(s, units)).join(' ')}
+              </Box>
+            ))}
+          </Box>
+        </Part>
+      )}
       <Part title={t`Look out`}>
         <Box component="ul" sx={{ m: 0, pl: '4mm', columnCount: 2, columnGap: '5mm', ...SMALL }}>
           {plan.warnings.map((w, i) => (

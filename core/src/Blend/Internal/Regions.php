@@ -150,20 +150,30 @@ final class Regions
         return $most;
     }
 
-    /** @return array{Region, Region} */
+    /**
+     * A sealer lies on what wants one, or on the repairs its step names; one that does not fade isolates the whole panel.
+     *
+     * @return array{Region, Region}
+     */
     private static function sealed(BlendRequest $request, InPlay $inPlay, Coat $coat): array
     {
         $footprints = array_values(
             array_filter(
                 $inPlay->footprints,
                 fn (Footprint $f): bool => $f->repair->panelId === $inPlay->panel->id &&
-                    Planner::wantsSealer($f->repair, $request->undercoatShade),
+                    ($coat->reachMm === null ||
+                        $coat->step->where->repairs !== [] ||
+                        Planner::wantsSealer($f->repair, $request->undercoatShade)) &&
+                    $coat->step->where->takesRepair($f->repair->id),
             ),
         );
-        $reach = $coat->reachMm ?? 0.0;
         if ($footprints === []) {
             return [Region::nothing(), Region::nothing()];
         }
+        if ($coat->reachMm === null) {
+            return [Region::whole($inPlay->panel->outline), Region::whole($inPlay->panel->outline)];
+        }
+        $reach = $coat->reachMm;
         $field = new DistanceField($inPlay->panel, $footprints, [$reach, $reach + $coat->fadeMm]);
 
         return [$field->within($reach), $field->within($reach + $coat->fadeMm)];

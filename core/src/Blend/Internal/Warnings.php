@@ -12,17 +12,21 @@ use Kalopsis\Blend\PlannedPanel;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Blend\Warning;
+use Kalopsis\Film\Volatile;
 use Kalopsis\Panel\BlendRoom;
 use Kalopsis\Panel\Material;
 use Kalopsis\Panel\Orientation;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\Awkward;
 use Kalopsis\Sequence\ClearFade;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Spray\Pace;
 use Kalopsis\Spray\Part;
+use Kalopsis\Spray\Sag;
+use Kalopsis\Spray\Simulation;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 
@@ -65,6 +69,7 @@ final class Warnings
         $self->drying($request, $coats);
         $self->clearFade($request, $coats, $limit);
         $self->layer($request, $coats, $limit);
+        $self->sags($request, $coats, $panels);
         $self->sides($play, $limit);
         $self->length($request, $limit, $need, $panels);
         foreach ($request->repairs as $repair) {
@@ -347,6 +352,31 @@ final class Warnings
         }
     }
 
+    /**
+     * Coats that an upright panel does not hold.
+     *
+     * @param list<Coat> $coats
+     * @param array<string, PlannedPanel> $panels
+     */
+    private function sags(BlendRequest $request, array $coats, array $panels): void
+    {
+        $upright = array_filter($panels, fn (PlannedPanel $p): bool => $p->panel->orientation === Orientation::Upright);
+        $volatile = Volatile::of($request->system->carrier, $request->reducer);
+        foreach ($upright === [] ? [] : $coats as $coat) {
+            $laid = Simulation::laid($coat, $volatile, $request->air);
+            $wet = $laid->dryUm + $laid->volatileUm();
+            if ($wet > Sag::limitUm()) {
+                $this->say(
+                    Severity::LookOut,
+                    'sags',
+                    $coat->id(),
+                    '{coat} lands {wet} wet; an upright panel holds about {holds} before it runs. Two thinner coats, or faster.',
+                    ['coat' => $coat->name(), 'wet' => Quantity::um($wet), 'holds' => Quantity::um(Sag::limitUm())],
+                );
+            }
+        }
+    }
+
     private function sides(PanelsInPlay $play, float $limitMm): void
     {
         foreach ($play->sides as $side) {
@@ -457,13 +487,35 @@ final class Warnings
     {
         $panel = $request->body->panel($repair->panelId);
         if ($repair->under === Under::ThermoplasticLacquer) {
+            $isolated = Awkward::isIsolated($request->sequence);
             $this->say(
-                Severity::Stop,
-                'lacquer',
+                $isolated ? Severity::LookOut : Severity::Stop,
+                $isolated ? 'isolated' : 'lacquer',
                 $repair->id,
-                'Old thermoplastic lacquer on {panel}: test with a solvent rag, isolate the whole area with primer, '
-                    . 'then base in dry dusting coats with long flashes. If it wrinkles, stop and wait until it '
-                    . 'settles.',
+                $isolated
+                    ? 'Old lacquer on {panel}, isolated in this plan. If it wrinkles all the same: stop, wait {least} to {most} '
+                        . 'or longer until it settles, sand flat with 500, dust on again.'
+                    : 'Old thermoplastic lacquer on {panel}: new solvent can wrinkle it. Isolate the whole area with primer, then '
+                        . 'base in dry dusting coats with long flashes.',
+                ['panel' => $panel->name, 'least' => Quantity::minutes(10.0), 'most' => Quantity::minutes(15.0)],
+            );
+        }
+        if ($repair->under === Under::OldUntested) {
+            $this->say(
+                Severity::LookOut,
+                'rag-test',
+                $repair->id,
+                'Old finish on {panel}: hold a rag with solvent to it before anything else. What softens is lacquer and wants '
+                    . 'isolating; a cured two-pack stays hard.',
+                ['panel' => $panel->name],
+            );
+        }
+        if ($repair->under === Under::SandThrough) {
+            $this->say(
+                Severity::Note,
+                'sand-through',
+                $repair->id,
+                'Rubbed through on {panel}: it is one more repair, and colour has to cover it. Prime the spot thin, not the panel.',
                 ['panel' => $panel->name],
             );
         }
