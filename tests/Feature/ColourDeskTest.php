@@ -492,5 +492,21 @@ it('loads a demo whose desks have something to say', function (): void {
         ->and($desk(6)->json('letDown.verdict'))
         ->toBeIn(['hit', 'blendable'])
         ->and($desk(2)->json('samples'))
-        ->toHaveCount(2);
+        ->toHaveCount(2)
+        // The plan with as many coats as the set says, ready to be taken over.
+        ->and(array_sum(array_column(
+            array_filter($desk(6)->json('letDown.sequence'), fn (array $s): bool => in_array($s['kind'], ['base', 'half'], true)),
+            'film',
+        )))
+        ->toEqualWithDelta($desk(6)->json('letDown.coats'), 0.026);
+    $tinted = sprintf('/api/jobs/5a17a45b-0000-4000-8000-%012d', 9);
+    $document = $this->getJson($tinted)->assertOk()->json('document');
+    $seen = $this->postJson("{$tinted}/simulate", ['document' => $document])->assertOk();
+    expectFits(json_decode((string) $seen->getContent()), 'Simulation');
+    expect($seen->json('layer.tries.*.off'))
+        ->toEqual([-0.3, 0, 0.3])
+        ->and($seen->json('layer.tries.2.difference'))
+        ->toBeGreaterThan($seen->json('layer.tries.1.difference'))
+        ->and($seen->json('fault'))
+        ->toBe('coats');
 });

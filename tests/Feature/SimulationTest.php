@@ -110,7 +110,7 @@ it('looks at every way on the repair in one answer, the best first', function ()
     }
     $rows = array_column($answer->json(), null, 'key');
     expect($rows)
-        ->toHaveCount(11)
+        ->toHaveCount(count(Bodies::schoolKeys()))
         ->and(array_column($answer->json(), 'seen'))
         ->toBe(array_values(collect($answer->json())->pluck('seen')->sort()->all()))
         ->and($rows['coat-and-a-half']['minutes']['value'])
@@ -125,6 +125,20 @@ it('puts both guns on the repair side by side', function (): void {
     }
     expect(array_column($answer->json(), 'gun'))->toBe(['standard', 'small']);
     $this->postJson("/api/jobs/{$job->id}/guns", ['document' => ['repairs' => 3]])->assertStatus(422);
+});
+
+it('sets other ways beside the plan, whatever it is sent', function (): void {
+    $job = $this->open($this->painter());
+    $document = Bodies::job('bonnet', 30.0, ['car' => ['waxed' => true]]);
+    $answer = $this->postJson("/api/jobs/{$job->id}/offers", ['document' => $document])->assertOk();
+    expectFits(json_decode((string) $answer->getContent()), 'Offers');
+    expect($answer->json('offers.*.key'))
+        ->toContain('dust-first', 'open-middle', 'to-the-edge', 'quick', 'binder-northlight-w')
+        ->and($answer->json('offers.0.sequence.1.id'))
+        ->toBe('dust-first');
+    $this->postJson("/api/jobs/{$job->id}/offers", ['document' => ['repairs' => 3]])->assertStatus(422);
+    $none = $this->postJson("/api/jobs/{$job->id}/offers", ['document' => [...$document, 'repairs' => []]])->assertOk();
+    expect($none->json('offers'))->toBe([]);
 });
 
 it('offers the clear ended the other way, takes it, and refuses it where the paint system has no solvent', function (): void {

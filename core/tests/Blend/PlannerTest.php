@@ -427,7 +427,7 @@ it('warns of a light metallic without a wet bed, and of a bonnet that hides noth
 
 it('takes what lies under the repair into account', function (string $under, string $code): void {
     expect(codes(blend(change: ['repairs' => [['under' => ['kind' => $under]]]])))->toContain($code);
-})->with([['thermoplastic-lacquer', 'lacquer'], ['bare-metal', 'bare-metal'], ['bare-plastic', 'material']]);
+})->with([['thermoplastic-lacquer', 'lacquer'], ['bare-metal', 'bare-metal'], ['bare-plastic', 'material'], ['old-untested', 'rag-test'], ['sand-through', 'sand-through']]);
 
 it('seals over the wrong grey and leaves the right one alone', function (): void {
     expect(reaches(blend(change: ['repairs' => [['under' => ['greyShade' => 7]]]])))
@@ -504,4 +504,61 @@ it('says what to do first when there is no repair', function (): void {
         ->toBe([])
         ->and($plan->cautions)
         ->toBe([]);
+});
+
+it('warns of a ground that goes further than its effect coats, and says that it may look wrong alone', function (): void {
+    $coat = fn (string $id, string $kind, float $fade): array => [
+        'id' => $id,
+        'name' => $id,
+        'kind' => $kind,
+        'extent' => ['kind' => 'past', 'reach' => 0, 'fade' => $fade],
+    ];
+    $with = fn (float $ground): array => codes(
+        blend(change: ['plan' => ['sequence' => [$coat('g', 'ground', $ground), $coat('e', 'base', 0.8)]]]),
+    );
+    expect($with(1.0))
+        ->toContain('inside-ground')
+        ->not->toContain('ground-alone')
+        ->and($with(0.5))
+        ->toContain('ground-alone')
+        ->not->toContain('inside-ground');
+});
+
+it('warns of tinted clear that laps too little, and of too little plain clear over it (common practice)', function (): void {
+    $plan = fn (int $overlap, float $clear): array => codes(
+        blend(change: [
+            'plan' => [
+                'sequence' => [
+                    [
+                        'id' => 't',
+                        'name' => 'Tinted',
+                        'kind' => 'tinted-clear',
+                        'extent' => ['kind' => 'past', 'reach' => 0.2, 'fade' => 0.8],
+                        'gun' => ['overlapPercent' => $overlap],
+                        'mixture' => ['tint' => 0.05],
+                    ],
+                    ['id' => 'c', 'name' => 'Clear', 'kind' => 'clear', 'extent' => ['kind' => 'whole-panel'], 'film' => $clear],
+                    ['id' => 'd', 'name' => 'Clear 2', 'kind' => 'clear', 'extent' => ['kind' => 'whole-panel'], 'film' => 1.0],
+                ],
+            ],
+        ]),
+    );
+    expect($plan(60, 1.0))
+        ->toContain('dark-laps', 'thin-clear')
+        ->and(array_intersect($plan(80, 1.6), ['dark-laps', 'thin-clear']))
+        ->toBe([]);
+});
+
+it('says where a coat runs on an upright panel, and not on a flat one', function (): void {
+    $clear = ['id' => 'c', 'name' => 'Clear', 'kind' => 'clear', 'extent' => ['kind' => 'whole-panel'], 'film' => 1.0];
+    $base = ['id' => 'b', 'name' => 'Base', 'kind' => 'base', 'extent' => ['kind' => 'past', 'reach' => 0.2, 'fade' => 0.8]];
+    $plan = fn (string $panel, string $strokes): array => codes(
+        blend($panel, 40, ['plan' => ['sequence' => [$base, [...$clear, 'strokes' => $strokes]]]]),
+    );
+    expect($plan('front-door-left', 'cross'))
+        ->toContain('sags')
+        ->and($plan('front-door-left', 'single'))
+        ->not->toContain('sags')
+        ->and($plan('bonnet', 'cross'))
+        ->not->toContain('sags');
 });

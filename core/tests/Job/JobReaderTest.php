@@ -217,3 +217,14 @@ it('puts cautions where the work meets them', function (): void {
         expect($caution->says())->not->toMatch('/\bis safe\b|\bare safe\b/i');
     }
 });
+
+it('refuses a coat of another paint system: a build-up stays in one (common practice)', function (): void {
+    $step = ['id' => 'b', 'name' => 'Base', 'kind' => 'base', 'extent' => ['kind' => 'whole-panel']];
+    $with = fn (string $system): array => faults(
+        Bodies::job(change: ['plan' => ['sequence' => [[...$step, 'paintSystem' => $system]]]]),
+    );
+    expect($with('northlight-w'))
+        ->toBe(['plan.sequence.0.paintSystem mixed-systems'])
+        ->and($with('northlight-s'))
+        ->toBe([]);
+});

@@ -167,7 +167,17 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
           onPanel={choosePanel}
           onSpot={addSpotInMiddle}
           onNewPart={() => panel !== null && add(panel.id, { kind: 'new-part' })}
-        />
+        >
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={handle.document.car.waxed === true}
+                onChange={(event) => handle.change(setWaxed(handle.document, event.target.checked))}
+              />
+            }
+            label={t`Waxed, or silicone was used on it`}
+          />
+        </CarToolbar>
         <Box
           sx={{
             flexGrow: { lg: 1 },
@@ -289,16 +299,6 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
             )}
           </BodyMap>
         </Box>
-        <FormControlLabel
-          sx={{ px: 2, py: 0.5, m: 0, borderTop: (theme) => `1px solid ${theme.tokens.line}` }}
-          control={
-            <Checkbox
-              checked={handle.document.car.waxed === true}
-              onChange={(event) => handle.change(setWaxed(handle.document, event.target.checked))}
-            />
-          }
-          label={t`Waxed, or silicone was used on it`}
-        />
         <RepairEditor
           handle={handle}
           body={body}

@@ -1,6 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
+import type { ReactNode } from 'react';
 import type { BodyPanel, BodyShape } from '../api/types';
 import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
@@ -15,6 +16,8 @@ interface Props {
   onPanel: (panel: BodyPanel) => void;
   onSpot: () => void;
   onNewPart: () => void;
+  /** What is asked about the whole car. */
+  children?: ReactNode;
 }
 
 const HINTS: Record<Tool, string> = {
@@ -23,7 +26,7 @@ const HINTS: Record<Tool, string> = {
   outline: t`Draw around the primed area in one loop.`,
 };
 
-export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewPart }: Props) {
+export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewPart, children }: Props) {
   return (
     <Stack
       direction="row"
@@ -86,6 +89,7 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
           </Typography>
         )}
       </Box>
+      {children}
     </Stack>
   );
 }
