@@ -161,6 +161,12 @@ test('an old waxed car: the rag answers, the lacquer is isolated by a press, and
   await page.getByRole('button', { name: 'Booth sheet' }).click();
   await expect(page.getByRole('heading', { name: 'For this repair' })).toBeVisible();
   await expect(page.getByText(/sand flat with 500, dust on again/).first()).toBeVisible();
+
+  // The demo's old car has no code either: where its colour is to be found stands with it.
+  await page.goto('/jobs/5a17a45b-0000-4000-8000-000000000010/blend');
+  const care = page.getByRole('region', { name: 'For this repair' });
+  await expect(care.getByRole('group', { name: 'No code' })).toContainText('A solid is judged under clear');
+  await expect(care.getByRole('group', { name: 'Across a gap' })).toContainText('20 mm to 30 mm');
 });
 
 test('the other binder and the quick job stand beside the plan, and a whole job changes at once', async ({ page }) => {
@@ -186,4 +192,34 @@ test('the other binder and the quick job stand beside the plan, and a whole job 
   await page.keyboard.press('Control+z');
   await saved(page);
   await expect(page.getByRole('region', { name: 'For this repair' })).toContainText('may be sanded wet');
+});
+
+test('a bare plastic bumper and a rub-through: promoter, how it hangs, thinned primer on the spot, the peel to aim at', async ({
+  page,
+}) => {
+  await signIn(page);
+  await openJob(page, { body: 'Marlo Tern, small estate', plate: 'AWK 6', colour: 'Saltmist Silver, SM-07' }, [
+    { id: 'r1', panel: 'front-bumper', shape: { kind: 'new-part' }, under: { kind: 'bare-plastic' } },
+    {
+      id: 'r2',
+      panel: 'bonnet',
+      shape: { kind: 'spot', xMm: 486, yMm: 0, radiusMm: 15 },
+      under: { kind: 'sand-through' },
+    },
+  ]);
+  await station(page, 'Blend').click();
+  const care = page.getByRole('region', { name: 'For this repair' });
+  await expect(care.getByRole('group', { name: 'Plastic' })).toContainText('adhesion promoter');
+  await expect(care.getByRole('group', { name: 'Plastic' })).toContainText('Hung 30° otherwise its flakes lean');
+  await expect(care.getByRole('group', { name: 'Rubbed through, or chipped' })).toContainText('guide coat');
+  const ways = page.getByRole('region', { name: 'Other ways' });
+  await ways.getByRole('button', { name: 'What else this repair suggests' }).click();
+  await ways.getByRole('button', { name: 'Take over: Thinned primer on the spot' }).click();
+  await saved(page);
+  await expect(page.getByRole('listitem', { name: 'Thinned primer' })).toBeVisible();
+  await care.getByRole('button', { name: 'very coarse' }).click();
+  await saved(page);
+  await expect(care.getByRole('group', { name: 'Texture' })).toContainText('half a turn in');
+  await page.getByRole('button', { name: 'Booth sheet' }).click();
+  await expect(page.getByText(/Aim at the car's peel, very coarse/)).toBeVisible();
 });

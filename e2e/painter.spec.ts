@@ -39,7 +39,7 @@ test('from a damaged panel to a printed booth sheet', async ({ page }) => {
   // What lies under it, and the grey of its primer.
   await choose(page, page.getByRole('combobox', { name: 'What lies under it' }), 'old thermoplastic lacquer');
   await saved(page);
-  await expect(verdict(page)).toContainText('test with a solvent rag');
+  await expect(verdict(page)).toContainText('new solvent can wrinkle it');
   await choose(page, page.getByRole('combobox', { name: 'What lies under it' }), 'primer');
   await page.getByRole('button', { name: 'Grey shade 6' }).click();
   await saved(page);

@@ -4,7 +4,7 @@ import { chromium } from '@playwright/test';
 const base = process.env.KALOPSIS_URL ?? 'http://127.0.0.1:8080';
 const folder = process.env.SHOTS ?? 'docs/screenshots';
 const only = process.argv.slice(2);
-const job = (n) => `/jobs/5a17a45b-0000-4000-8000-00000000000${n}`;
+const job = (n) => `/jobs/5a17a45b-0000-4000-8000-${String(n).padStart(12, '0')}`;
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
@@ -21,30 +21,28 @@ async function shot(name, path, options = {}) {
   const page = await browser.newPage({
     viewport: { width: options.width ?? 1280, height: options.height ?? 800 },
     baseURL: base,
-    storageState: name === 'sign-in' ? undefined : signedIn,
+    storageState: signedIn,
   });
   await page.goto('/');
-  if (name !== 'sign-in') {
-    if (signedIn === undefined) {
-      await page.getByLabel('E-mail').fill('ines@saltmarsh.example');
-      await page.getByLabel('Password').fill('harbour-light');
-      await page.getByRole('button', { name: 'Sign in' }).click();
-    }
-    await page.getByRole('heading', { name: 'Today' }).waitFor();
-    signedIn ??= await page.context().storageState();
-    await page.evaluate(
-      async ([theme, units]) => {
-        const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
-        await fetch('/api/me', {
-          method: 'PATCH',
-          headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
-          body: JSON.stringify({ theme, units }),
-        });
-      },
-      [options.theme ?? 'light', options.units ?? 'metric'],
-    );
-    await page.goto(path);
+  if (signedIn === undefined) {
+    await page.getByLabel('E-mail').fill('ines@saltmarsh.example');
+    await page.getByLabel('Password').fill('harbour-light');
+    await page.getByRole('button', { name: 'Sign in' }).click();
   }
+  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  signedIn ??= await page.context().storageState();
+  await page.evaluate(
+    async ([theme, units]) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      await fetch('/api/me', {
+        method: 'PATCH',
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+        body: JSON.stringify({ theme, units }),
+      });
+    },
+    [options.theme ?? 'light', options.units ?? 'metric'],
+  );
+  await page.goto(path);
   await page.waitForLoadState('networkidle');
   await options.prepare?.(page);
   await page.waitForTimeout(300);
@@ -53,9 +51,7 @@ async function shot(name, path, options = {}) {
   await page.close();
 }
 
-await shot('sign-in', '/');
 await shot('today', '/');
-await shot('new-job', '/?new');
 await shot('car', `${job(1)}/car`);
 await shot('blend', `${job(1)}/blend`);
 await shot('blend-new-part', `${job(3)}/blend`);
@@ -100,6 +96,21 @@ await shot('schools', `${job(1)}/blend`, {
 await shot('clear-fade', `${job(7)}/blend`, {
   prepare: (page) =>
     page.evaluate(() => document.querySelector('section[aria-label="The clear"]')?.scrollIntoView({ block: 'center' })),
+});
+await shot('tinted-clear', `${job(9)}/blend`, {
+  prepare: async (page) => {
+    await page.getByRole('region', { name: 'Coats and colour' }).waitFor();
+    await page.evaluate(() =>
+      document.querySelector('section[aria-label="Coats and colour"]')?.scrollIntoView({ block: 'end' }),
+    );
+  },
+});
+await shot('other-ways', `${job(10)}/blend`, {
+  prepare: async (page) => {
+    await page.getByRole('button', { name: 'What else this repair suggests' }).click();
+    await page.getByRole('group', { name: 'This plan' }).waitFor();
+    await page.evaluate(() => document.querySelector('section[aria-label="Other ways"]')?.scrollIntoView());
+  },
 });
 await shot('cups', `${job(1)}/cups`);
 await shot('booth-sheet', `${job(1)}/sheet`, {

@@ -16,6 +16,8 @@ use Kalopsis\Tint\Candidates;
 use Kalopsis\Tint\Correction;
 use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\Formula;
+use Kalopsis\Tint\LayerPaint;
+use Kalopsis\Tint\LetDownVerdict;
 use Kalopsis\Tint\ReadingNoise;
 use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TintAdvice;
@@ -95,22 +97,58 @@ final readonly class AdviseTint
         if (! is_array($recipe) || ! is_array($recipe['toners'] ?? null)) {
             throw new GateClosed('Nobody wrote down what this card was mixed from. Add its formula first.');
         }
-        if (isset($recipe['layer'])) {
-            throw new GateClosed('The number of coats is part of this colour: shoot a let-down set before tinting.');
-        }
         /** @var array<string, float> $grams */
         $grams = array_filter($recipe['toners'], is_numeric(...));
         $cup = Formula::of($grams);
-        $cup = $cupGrams === null ? $cup : $cup->scaledTo($cupGrams);
-        $model = $cup->isEffect($library)
-            ? new EffectModel($library, $car->geometry === Geometry::FortyFiveZero ? Geometry::Five : $car->geometry)
-            : new SolidModel($library);
+        $geometry = $car->geometry === Geometry::FortyFiveZero ? Geometry::Five : $car->geometry;
+        if (is_array($recipe['layer'] ?? null)) {
+            /** @var array<string, float> $layer */
+            $layer = array_filter($recipe['layer'], is_numeric(...));
+            [$cup, $model] = self::layered($view, $sample, $cup, $layer, new EffectModel($library, $geometry), $library);
+        } else {
+            $cup = $cupGrams === null ? $cup : $cup->scaledTo($cupGrams);
+            $model = $cup->isEffect($library) ? new EffectModel($library, $geometry) : new SolidModel($library);
+        }
 
         $noise = self::noise($view->desk->samples[$view->desk->carId]->sample)->with(
             self::noise($view->desk->samples[$sample->id]->sample),
         );
 
         return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, Candidates::of($cup, $library), $noise)];
+    }
+
+    /**
+     * Which of the two paints of a coat-dependent colour is to be turned: what the let-down set blames. The effect coat is
+     * told for a hundred grams, as its formula is.
+     *
+     * @param array<string, float> $layer grams in a hundred of the effect coat
+     * @return array{Formula, LayerPaint}
+     * @throws GateClosed while the number of coats comes first
+     */
+    private static function layered(
+        DeskView $view,
+        ColourSample $sample,
+        Formula $ground,
+        array $layer,
+        EffectModel $below,
+        TonerLibrary $library,
+    ): array {
+        $found = $view->desk->letDown;
+        $coats = $sample->details['letDownCoats'] ?? null;
+        if ($found === null || ! is_numeric($coats) || (float) $coats <= 0.0) {
+            throw new GateClosed('The number of coats is part of this colour: shoot a let-down set before tinting.');
+        }
+
+        return match ($found->verdict) {
+            LetDownVerdict::WrongTint => [
+                Formula::of($layer),
+                LayerPaint::effect($library, $below, $ground->grams, (float) $coats),
+            ],
+            LetDownVerdict::WrongGround => [$ground, LayerPaint::ground($library, $below, $layer, (float) $coats)],
+            default => throw new GateClosed(
+                sprintf('The number of coats mends it, not a toner: spray %.1f coats of the effect layer.', $found->coats),
+            ),
+        };
     }
 
     private static function noise(DeskSample $sample): ReadingNoise

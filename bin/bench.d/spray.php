@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 /* Times the plan and its simulation in the core, and how the cost grows. Prints text for bin/bench. */
 
+use Kalopsis\Colour\CoatPath;
+use Kalopsis\Colour\Xyz;
+use Kalopsis\Spray\Certainty;
+use Kalopsis\Spray\Sprayed;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
@@ -53,6 +57,24 @@ $line(
     'one cross-cut of 800 mm, from one angle and distance',
     $median(fn() => SprayedPlan::of($plan)->cut($from, $to, 45, 2.0)->jsonSerialize(), 15),
     '   (wanted: under 15)',
+);
+/* A ground, two effect coats and what a let-down set showed of them. */
+$three = (new Bodies())->school('ground-then-effect')?->sequence(FinishClass::Pearl);
+$at = [new Xyz(57.0, 60.0, 65.0), new Xyz(4.0, 2.0, 1.0), new Xyz(0.2, 0.35, 0.55)];
+$path = new CoatPath(array_fill_keys([15, 25, 45, 75, 110], $at));
+$layered = function () use ($car, $card, $path, $three): Simulation {
+    $finish = Finish::measured(FinishClass::Pearl, 3, $car, $card())->layered($path, 2.0);
+
+    return Sprays::simulation($three, $finish);
+};
+$line(
+    'three-stage: its need and outlook',
+    $median(function () use ($layered): void {
+        $simulation = $layered();
+        $simulation->needMm(Certainty::Sure);
+        Sprayed::outlook($simulation, 300.0, []);
+    }, 9),
+    '   (wanted: under 200)',
 );
 $schools = Bodies::schools();
 $line(

@@ -61,7 +61,19 @@ final class DemoSeeder extends Seeder
     /** @return array<string, string> when a car of the demo is due, from the day it is seeded on, and who paints it */
     private static function due(int $i): array
     {
-        $plan = [[0, '16:00', 'Bram'], [1, '12:00', 'Petra'], [0, '17:30', 'Col'], [3, '16:00', 'Bram'], null, [4, '10:00', ''], [2, '12:00', 'Col'], [2, '16:00', ''], [5, '12:00', 'Petra'], [6, '16:00', ''], [7, '12:00', 'Bram']];
+        $plan = [
+            [0, '16:00', 'Bram'],
+            [1, '12:00', 'Petra'],
+            [0, '17:30', 'Col'],
+            [3, '16:00', 'Bram'],
+            null,
+            [4, '10:00', ''],
+            [2, '12:00', 'Col'],
+            [2, '16:00', ''],
+            [5, '12:00', 'Petra'],
+            [6, '16:00', ''],
+            [4, '16:00', 'Bram'],
+        ];
         [$days, $time, $painter] = $plan[$i] ?? [null, '', ''];
 
         return $days === null

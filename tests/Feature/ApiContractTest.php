@@ -125,5 +125,5 @@ it('loads the demo again without doubling it', function (): void {
     $this->seed(Database\Seeders\DemoSeeder::class);
     $this->seed(Database\Seeders\DemoSeeder::class);
     $this->postJson('/api/login', ['email' => 'bram@saltmarsh.example', 'password' => 'harbour-light'])->assertOk();
-    $this->getJson('/api/jobs')->assertOk()->assertJsonCount(8);
+    $this->getJson('/api/jobs')->assertOk()->assertJsonCount(11);
 });

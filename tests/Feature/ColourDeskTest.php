@@ -337,7 +337,13 @@ it('finds the number of coats for a let-down colour', function (): void {
         ->toHaveCount(21);
     $this->postJson("/api/jobs/{$job->id}/colour/samples/{$card}/tint")
         ->assertStatus(409)
-        ->assertJsonPath('detail', 'The number of coats is part of this colour: shoot a let-down set before tinting.');
+        ->assertJsonPath(
+            'detail',
+            sprintf(
+                'The number of coats mends it, not a toner: spray %.1f coats of the effect layer.',
+                $answer->json('letDown.coats'),
+            ),
+        );
 });
 
 it('tells each fault at its field and keeps nothing', function (string $path, array $body, string $field): void {

@@ -147,7 +147,7 @@ it('shows each workshop its own shelf', function (): void {
         ->assertJsonCount(4, 'bodyShapes')
         ->assertJsonCount(2, 'paintSystems')
         ->assertJsonCount(6, 'colours')
-        ->assertJsonCount(11, 'schools');
+        ->assertJsonCount(13, 'schools');
     $this->actingAs($theirs)
         ->getJson('/api/shelf')
         ->assertOk()

@@ -42,7 +42,7 @@ final class CupPlanner
         foreach ($by as $key => $coats) {
             $totals[$key] = self::rounded(self::sum($coats) + $remainderMl);
             $mixture = $coats[0]->mixture;
-            if ($mixture->added !== null && isset($by[$mixture->baseKey()])) {
+            if ($mixture->isFromRemains() && isset($by[$mixture->baseKey()])) {
                 $rest[$mixture->baseKey()][$key] = $totals[$key] * $mixture->baseShare();
             }
         }
@@ -53,6 +53,7 @@ final class CupPlanner
                 match ($coats[0]->mixture->added?->role) {
                     null => '',
                     ProductRole::FadeSolvent => '-thinned',
+                    ProductRole::ClearTint => '-tinted',
                     default => '-clear',
                 };
             $taken[$role] = ($taken[$role] ?? 0) + 1;
@@ -60,7 +61,7 @@ final class CupPlanner
         }
         $cups = [];
         foreach ($by as $key => $coats) {
-            $base = $coats[0]->mixture->added === null ? null : $ids[$coats[0]->mixture->baseKey()] ?? null;
+            $base = $coats[0]->mixture->isFromRemains() ? $ids[$coats[0]->mixture->baseKey()] ?? null : null;
             $cups[] = self::cup($ids[$key], $coats, $remainderMl, array_sum($rest[$key] ?? []), $base);
         }
 
@@ -72,6 +73,7 @@ final class CupPlanner
         return match ($mixture->added?->role) {
             null => ucfirst($mixture->product->role->words()),
             ProductRole::FadeSolvent => ucfirst($mixture->product->role->words()) . ', thinned',
+            ProductRole::ClearTint => ucfirst($mixture->product->role->words()) . ', tinted',
             default => ucfirst($mixture->product->role->words()) . ', let down',
         };
     }

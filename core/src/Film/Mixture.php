@@ -48,6 +48,12 @@ final readonly class Mixture
         return $this->product->role->value . ' ' . $this->ratio->text() . $added;
     }
 
+    /** Is it made from what is left of another cup? Tint is stirred into clear that is mixed for it. */
+    public function isFromRemains(): bool
+    {
+        return $this->added !== null && $this->added->role !== ProductRole::ClearTint;
+    }
+
     /** What stands in the cup before anything was added to its remains. */
     public function baseKey(): string
     {

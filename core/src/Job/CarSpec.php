@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use DateTimeImmutable;
+use Kalopsis\Gun\Peel;
 
 /** The car, when it is to be ready, and who paints it. */
 final readonly class CarSpec
@@ -20,6 +21,7 @@ final readonly class CarSpec
         public ?string $due = null,
         public string $painter = '',
         public bool $waxed = false,
+        public Peel $peel = Peel::Usual,
     ) {}
 
     /** Is this a day and a time there can be? */

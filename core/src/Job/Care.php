@@ -13,6 +13,7 @@ use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Spray\Hung;
+use Kalopsis\Spray\Pace;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Phrase;
 
@@ -27,6 +28,9 @@ final readonly class Care implements JsonSerializable
 
     /** What two paints beside each other may differ before a critical eye says so, CIEDE2000. Common practice: about one. */
     private const TELLS_DE = 1.0;
+
+    /** So many panels are a car in rounds. Common practice. */
+    private const ROUND_PANELS = 5;
 
     private function __construct(private JobPlan $plan) {}
 
@@ -52,6 +56,7 @@ final readonly class Care implements JsonSerializable
                 'layer' => ['Coats that let light through', $this->layer()],
                 'flat' => ['Big flat panel', $this->flat()],
                 'gap' => ['Across a gap', $this->gap()],
+                'rounds' => ['Many panels', $this->rounds()],
                 'no-code' => ['No code', $this->noCode()],
                 'binder' => ['One binder', $this->binder()],
                 'texture' => ['Texture', $this->texture()],
@@ -236,19 +241,61 @@ final readonly class Care implements JsonSerializable
     /** @return list<Phrase> */
     private function texture(): array
     {
+        $peel = $this->plan->job->car->peel;
         foreach ($this->plan->blend->coats as $coat) {
             if ($coat->kind() === CoatKind::Clear) {
+                $gun = $peel->gun($coat->gun);
+
                 return [
+                    Phrase::of('Aim at the car\'s peel, {peel}: clear at {bar} from {distance}, a test panel first.', [
+                        'peel' => Phrase::of($peel->words()),
+                        'bar' => Quantity::bar($gun->bar),
+                        'distance' => Quantity::mm($gun->distanceMm),
+                    ]),
                     Phrase::of(
-                        'Match the car\'s peel, not glass: {bar} at {distance} is the middle. Finer: more air, slower reducer, nearer. '
-                            . 'Coarser: fluid a half turn out, less air, further.',
-                        ['bar' => Quantity::bar($coat->gun->bar), 'distance' => Quantity::mm($coat->gun->distanceMm)],
+                        match (true) {
+                            $peel->turns() > 0.0 => 'Fluid {turns} further out and a reducer one grade slower: it flows flatter.',
+                            $peel->turns() < 0.0 => 'Fluid {turns} in and a reducer one grade faster: it flows less.',
+                            default => 'Finer: more air, nearer, a slower reducer. Coarser: less air, further, a faster one.',
+                        },
+                        ['turns' => Phrase::of(abs($peel->turns()) > 0.3 ? 'half a turn' : 'a quarter turn')],
                     ),
                 ];
             }
         }
 
         return [];
+    }
+
+    /**
+     * A car in rounds: is the first panel still open when the last is done?
+     *
+     * @return list<Phrase>
+     */
+    private function rounds(): array
+    {
+        $panels = $this->plan->blend->panels;
+        $coat = null;
+        foreach ($this->plan->blend->coats as $c) {
+            $coat ??= $c->kind() === CoatKind::Base ? $c : null;
+        }
+        if ($coat === null || count($panels) < self::ROUND_PANELS) {
+            return [];
+        }
+        $pace = new Pace($this->plan->job->system, $this->plan->job->reducer(), $this->plan->job->air());
+        $round = $pace->spraying($coat, $this->plan->blend->areaOf($coat)->value());
+        $open = $pace->waiting($coat);
+
+        return [
+            Phrase::of(
+                $round <= $open
+                    ? 'A round of base takes {round}; the first panel is dull after {open}, so it is still open when you are back.'
+                    : 'A round of base takes {round}; the first panel is dull after {open}: a slower reducer, or two painters.',
+                ['round' => Quantity::minutes($round), 'open' => Quantity::minutes($open)],
+            ),
+            Phrase::of('Jambs first and a little wetter, nobody polishes there. All cups of a round mixed before it begins.'),
+            Phrase::of('Stay in one paint system and at one temperature from the first round to the last.'),
+        ];
     }
 
     private function under(Under $under): bool

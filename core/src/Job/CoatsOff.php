@@ -19,7 +19,7 @@ use Kalopsis\Why\SourceKind;
 /** A plan whose number of effect coats is part of the colour, sprayed a little thinner and thicker than planned. */
 final readonly class CoatsOff implements JsonSerializable
 {
-    /** A hand that nobody checks is off by about so many coats. Common practice: what a sticker shows and the eye alone does not. */
+    /** A hand that nobody checks is off by about so many coats. Common practice. */
     public const OFF = 0.3;
 
     private function __construct(private JobPlan $plan, private Finish $finish, private float $coats) {}

@@ -14,6 +14,7 @@ use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\ProductRole;
 use Kalopsis\Film\Reducer;
+use Kalopsis\Gun\Peel;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
@@ -57,6 +58,7 @@ final readonly class JobReader
             $car->has('due') ? $car->text('due', 1, 20, 'When it is due') : null,
             $car->has('painter') ? $car->text('painter', 0, 80, 'The painter') : '',
             $car->has('waxed') && $car->flag('waxed', 'Waxed or silicone'),
+            Peel::from($car->has('peel') ? $car->whole('peel', 1, 5, 'The peel') : Peel::Usual->value),
         );
         if ($carSpec->due !== null && $carSpec->due !== '' && ! CarSpec::isDue($carSpec->due)) {
             $problems->add('car.due', 'no-time', 'When it is due is a day and a time, like 2026-11-30T16:00.');

@@ -49,7 +49,12 @@ final readonly class Offers implements JsonSerializable
             array_push($out, ...self::quickest($job, $schools, $planner, $car, $card));
             foreach ($systems as $system) {
                 if ($system->carrier !== $job->system->carrier && self::canMix($job->plan->sequence, $system, $job)) {
-                    $out[] = ["binder-{$system->key}", Phrase::of($system->name), self::binder($system), $plan($job->mixedFrom($system))];
+                    $out[] = [
+                        "binder-{$system->key}",
+                        Phrase::of($system->name),
+                        self::binder($system),
+                        $plan($job->mixedFrom($system)),
+                    ];
                 }
             }
         }

@@ -24,7 +24,13 @@ final class PlannedSpraying
                 CoatKind::Base => $full++,
                 CoatKind::Half, CoatKind::Effect => $half++,
                 CoatKind::Control => ($control = true),
-                CoatKind::Sealer, CoatKind::Ground, CoatKind::WetBed, CoatKind::Clear, CoatKind::FadeSolvent, CoatKind::TintedClear => null,
+                CoatKind::Sealer,
+                CoatKind::Ground,
+                CoatKind::WetBed,
+                CoatKind::Clear,
+                CoatKind::FadeSolvent,
+                CoatKind::TintedClear
+                    => null,
             };
             $first ??= $coat->kind() === CoatKind::Base ? $coat : null;
         }

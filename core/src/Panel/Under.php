@@ -35,9 +35,6 @@ enum Under: string
     /** Is its grey seen through thin colour, so that the shade matters? */
     public function hasGreyShade(): bool
     {
-        return match ($this) {
-            self::Primer, self::NewPrimedPart => true,
-            self::OldTwoPack, self::ThermoplasticLacquer, self::BareMetal, self::BarePlastic, self::OldUntested, self::SandThrough => false,
-        };
+        return $this === self::Primer || $this === self::NewPrimedPart;
     }
 }

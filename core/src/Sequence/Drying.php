@@ -45,7 +45,9 @@ enum Drying: string
         return match ($this) {
             self::Blower => AirMovement::HandBlower,
             self::Stand => AirMovement::Stand,
-            self::Flash, self::LongFlash, self::WetOnWet => $carrier === Carrier::Solvent ? AirMovement::Booth : AirMovement::HandBlower,
+            self::Flash, self::LongFlash, self::WetOnWet => $carrier === Carrier::Solvent
+                ? AirMovement::Booth
+                : AirMovement::HandBlower,
         };
     }
 

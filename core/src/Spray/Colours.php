@@ -153,7 +153,9 @@ final readonly class Colours
 
     private function old(int $angle): Xyz
     {
-        return $this->assumed->sameColour || $this->assumed->matched ? $this->finish->newAt($angle) : $this->finish->oldAt($angle);
+        return $this->assumed->sameColour || $this->assumed->matched
+            ? $this->finish->newAt($angle)
+            : $this->finish->oldAt($angle);
     }
 
     private function throughY(float $um): float
@@ -245,7 +247,8 @@ final readonly class Colours
         [$ground, , $absorbs] = $towards;
         $inLayer = $this->flakesInLayer();
         $hides = $inLayer ? $this->finish->groundFilm() : $this->film;
-        $perUm = $layer->coats / max(self::SPECKS_UM, array_sum(array_map(fn (Layer $l): float => $l->pigmentedUm, $this->layers)));
+        $whole = array_sum(array_map(fn (Layer $l): float => $l->pigmentedUm, $this->layers));
+        $perUm = $layer->coats / max(self::SPECKS_UM, $whole);
         $out = [];
         foreach ($laid->films as $n => $films) {
             $coats = $perUm * (float) array_sum($films);

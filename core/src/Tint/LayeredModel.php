@@ -27,6 +27,20 @@ final readonly class LayeredModel
      */
     public function measurement(array $ground, array $layer, float $coats): Measurement
     {
+        return Measurement::ofSpectra(
+            array_map(fn (array $v): Spectrum => Spectrum::of($v), $this->spectra($ground, $layer, $coats)),
+        );
+    }
+
+    /**
+     * The same as plain arrays.
+     *
+     * @param array<string, float> $ground
+     * @param array<string, float> $layer
+     * @return array<int, list<float>> reflectance factors by aspecular angle
+     */
+    public function spectra(array $ground, array $layer, float $coats): array
+    {
         $below = $this->ground->spectra($ground);
         $k = $s = array_fill(0, Spectrum::COUNT, 0.0);
         foreach ($layer as $key => $g) {
@@ -55,10 +69,10 @@ final readonly class LayeredModel
                             $toner->tint[$i];
                     }
                 }
-                $out[$angle][$i] = $under * $through + $own * (1.0 - $through);
+                $out[$angle][] = $under * $through + $own * (1.0 - $through);
             }
         }
 
-        return Measurement::ofSpectra(array_map(fn (array $v): Spectrum => Spectrum::of(array_values($v)), $out));
+        return $out;
     }
 }

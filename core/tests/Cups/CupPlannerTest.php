@@ -171,3 +171,36 @@ it('thins by the reducer and never by the hardener, whatever they are called or 
         ->and($two->reduced($two->ratio, 0.5)->text())
         ->toBe('2:1');
 });
+
+it('stirs tint last into a cup of clear that was mixed for it, and takes nothing for it from the plain clear (common practice)', function (): void {
+    $step = fn (string $id, string $kind, array $more = []): array => [
+        'id' => $id,
+        'name' => $id,
+        'kind' => $kind,
+        'extent' => ['kind' => 'whole-panel'],
+        ...$more,
+    ];
+    $tinted = Bodies::planned(
+        Bodies::job('bonnet', 30.0, [
+            'plan' => [
+                'sequence' => [$step('t', 'tinted-clear', ['mixture' => ['tint' => 0.05]]), $step('c', 'clear'), $step('d', 'clear')],
+            ],
+        ]),
+    );
+    $plain = Bodies::planned(
+        Bodies::job('bonnet', 30.0, ['plan' => ['sequence' => [$step('c', 'clear'), $step('d', 'clear')]]]),
+    );
+    [$first, $second] = $tinted->cups;
+    $last = $first->pours[count($first->pours) - 1];
+    expect($first->name)
+        ->toBe('Clear coat, tinted')
+        ->and($first->restOf)
+        ->toBeNull()
+        ->and($last->component)
+        ->toBe('tint for clear')
+        // Five parts of tint to a hundred of ready clear.
+        ->and($last->ml / (array_sum(array_map(fn ($p): float => $p->ml, $first->pours)) - $last->ml))
+        ->toEqualWithDelta(0.05, 1e-9)
+        ->and($second->total->value())
+        ->toBe($plain->cups[0]->total->value());
+});

@@ -45,3 +45,44 @@ it('tells a plastic part how it would look hung otherwise, and a solid nothing',
         ->and($hung('solid-light'))
         ->not->toContain('lean');
 });
+
+it('aims at the peel that was chosen, and says which way to turn', function (): void {
+    $texture = fn (int $peel): string => implode(' ', cared('bonnet', ['car' => ['peel' => $peel]])['texture']);
+    expect($texture(1))
+        ->toContain('further out')
+        ->and($texture(4))
+        ->toContain('in and a reducer one grade faster')
+        ->and($texture(3))
+        ->toContain('Finer: more air');
+});
+
+it('asks of a car in rounds whether its first panel is still open', function (): void {
+    $job = Bodies::job('bonnet', 30.0);
+    $panels = ['bonnet', 'roof', 'front-wing-left', 'front-door-left', 'rear-door-left', 'quarter-left'];
+    $job['repairs'] = array_map(
+        fn (string $panel): array => [
+            'id' => $panel,
+            'panel' => $panel,
+            'shape' => ['kind' => 'new-part'],
+            'under' => ['kind' => 'new-primed-part', 'greyShade' => 3],
+        ],
+        $panels,
+    );
+    $rounds = function (float $celsius, string $reducer) use ($job): string {
+        $job['plan']['reducer'] = $reducer;
+        $job['booth'] = ['temperatureC' => $celsius, 'humidityPercent' => 50];
+        foreach (Care::of(Bodies::planned($job))->jsonSerialize() as $care) {
+            if ($care['key'] === 'rounds') {
+                return $care['steps'][0]->text;
+            }
+        }
+
+        return '';
+    };
+    // In the heat a fast reducer dries before one is round; a slow one stays open (common practice).
+    expect($rounds(38.0, 'fast'))
+        ->toContain('two painters')
+        ->and($rounds(20.0, 'slow'))
+        ->toContain('still open')
+        ->and(cared('bonnet'))->not->toHaveKey('rounds');
+});

@@ -11,11 +11,14 @@ use Kalopsis\Colour\Observer;
 use Kalopsis\Colour\Random;
 use Kalopsis\Colour\Viewing;
 use Kalopsis\Tint\EffectModel;
+use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\LayeredModel;
+use Kalopsis\Tint\LayerPaint;
 use Kalopsis\Tint\LetDown;
 use Kalopsis\Tint\LetDownCard;
 use Kalopsis\Tint\LetDownFit;
 use Kalopsis\Tint\LetDownVerdict;
+use Kalopsis\Tint\TintAdvisor;
 use Kalopsis\Tint\TonerLibrary;
 
 const COPPER_GROUND = ['alu-coarse' => 40.0, 'alu-medium' => 15.0, 'orange' => 3.0, 'oxide-red' => 0.5];
@@ -160,4 +163,33 @@ it('keeps its path for the picture, thinnest to thickest', function (): void {
         ->toHaveCount(21)
         ->and($nearest['coats'] ?? null)
         ->toEqualWithDelta(2.2, 0.11);
+});
+
+it('says which toner of an effect coat or of its ground is off, the other kept (blind: told only the readings)', function (): void {
+    $library = TonerLibrary::northlight();
+    $below = new EffectModel($library);
+    $layer = LayerPaint::effect($library, $below, COPPER_GROUND, 2.0);
+    $more = [...COPPER_TINT, 'scarlet' => 2.8];
+    $advice = (new TintAdvisor($library, $layer))->advise(
+        Formula::of(COPPER_TINT),
+        copper(2.0, tint: $more),
+        copper(2.0),
+        ['orange', 'maroon', 'scarlet', 'violet', 'black'],
+    );
+    expect(array_keys($advice->corrections[0]->additions))
+        ->toBe(['scarlet'])
+        ->and($advice->corrections[0]->additions['scarlet'])
+        ->toEqualWithDelta(0.8, 0.1);
+    $ground = LayerPaint::ground($library, $below, COPPER_TINT, 2.0);
+    $coarser = [...COPPER_GROUND, 'black' => 2.5];
+    $advice = (new TintAdvisor($library, $ground))->advise(
+        Formula::of(COPPER_GROUND),
+        copper(2.0, $coarser),
+        copper(2.0),
+        ['alu-coarse', 'alu-medium', 'black', 'orange', 'oxide-red'],
+    );
+    expect(array_keys($advice->corrections[0]->additions))
+        ->toBe(['black'])
+        ->and($advice->corrections[0]->additions['black'])
+        ->toEqualWithDelta(2.5, 0.3);
 });

@@ -1149,6 +1149,8 @@ export interface components {
             /** @description like 2026-11-30T16:00 */
             due?: string | null;
             painter?: string;
+            /** @description orange peel, 1 like glass to 5 very coarse */
+            peel?: number;
             /** @description waxed, or silicone was used on it */
             waxed?: boolean;
         };

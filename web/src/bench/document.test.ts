@@ -3,6 +3,7 @@ import type { CoatStep, JobDocument, PlannedSide } from '../api/types';
 import {
   addRepair,
   adoptEffectCoats,
+  adoptOffer,
   addStep,
   adoptBlend,
   changeStep,
@@ -142,6 +143,18 @@ describe('changing a job document', () => {
     const adopted = adoptBlend(own, found).document.plan;
     expect(adopted).toEqual({ school: 'outside-in', sides: [], usual: 0.2, gun: 'small' });
     expect(adoptBlend(own, { ...found, sequence: steps }).document.plan.sequence).toEqual(steps);
+  });
+
+  it('takes another way over: its steps or its school, and its paint for the whole job', () => {
+    const own = moveReach(job, steps, 'base-1', 'Base 1', 90).document;
+    const offer = { school: 'outside-in', usual: 1, sequence: [...steps].reverse(), paintSystem: 'northlight-w' };
+    const edited = adoptOffer(own, { ...offer, edited: true }, 'Isolate').document;
+    expect(edited.plan.sequence).toEqual(offer.sequence);
+    expect(edited.paintSystem).toBe('northlight-w');
+    const school = adoptOffer(own, { ...offer, edited: false }, 'Quick').document;
+    expect(school.plan.school).toBe('outside-in');
+    expect(school.plan.sequence).toBeUndefined();
+    expect(school.repairs).toBe(own.repairs);
   });
 
   it('judges the colour at the effect coats it took over, until another school is taken', () => {

@@ -333,6 +333,10 @@ export function adoptOffer(
   return changed(document, { plan, paintSystem: offer.paintSystem }, title.slice(0, 160));
 }
 
+/** How coarse the clear's orange peel is to be, 1 like glass to 5. */
+export const setPeel = (document: JobDocument, peel: number): Change =>
+  changed(document, { car: { ...document.car, peel } }, t`Peel ${peel} of 5`);
+
 /** Waxed, or silicone was used on it. */
 export const setWaxed = (document: JobDocument, waxed: boolean): Change =>
   changed(document, { car: { ...document.car, waxed } }, waxed ? t`Waxed or silicone` : t`Neither wax nor silicone`);

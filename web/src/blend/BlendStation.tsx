@@ -32,6 +32,7 @@ import { ReachChart } from './ReachChart';
 import { Schools } from './Schools';
 import { LayerCoats } from './LayerCoats';
 import { Offers } from './Offers';
+import { PeelScale } from './PeelScale';
 import { SeenBanner } from './SeenBanner';
 import { Sides } from './Sides';
 import { useCut } from './useSimulation';
@@ -304,7 +305,7 @@ export function BlendStation({ handle, body }: { handle: BenchHandle; body: Body
                   <Typography variant="h2" sx={{ mb: 1 }}>
                     <Trans>For this repair</Trans>
                   </Typography>
-                  <CareSteps care={plan.care} />
+                  <CareSteps care={plan.care} below={(key) => key === 'texture' && <PeelScale handle={handle} />} />
                 </Box>
               )}
               <PanelTable plan={plan} />

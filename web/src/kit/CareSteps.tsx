@@ -1,9 +1,10 @@
 import { Box, Typography } from '@mui/material';
+import type { ReactNode } from 'react';
 import type { Care } from '../api/types';
 import { Words } from './Words';
 
 /** What a repair asks for beside its coats, in the order of the work. */
-export function CareSteps({ care }: { care: readonly Care[] }) {
+export function CareSteps({ care, below }: { care: readonly Care[]; below?: (key: string) => ReactNode }) {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))', gap: 3 }}>
       {care.map((c) => (
@@ -18,6 +19,7 @@ export function CareSteps({ care }: { care: readonly Care[] }) {
               </li>
             ))}
           </Box>
+          {below?.(c.key)}
         </Box>
       ))}
     </Box>
