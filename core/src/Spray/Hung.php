@@ -15,7 +15,7 @@ use Kalopsis\Colour\Geometry;
 final readonly class Hung
 {
     /** Degrees the flakes lean for each degree a part is held otherwise. Chosen here. */
-    private const LEAN = 0.08;
+    private const LEAN = 0.012;
 
     /** @param array<int, float> $differences CIEDE2000 by angle, degrees aspecular */
     private function __construct(public array $differences) {}

@@ -12,8 +12,8 @@ const PEELS = [
   { level: 5, name: t`very coarse`, frequency: 0.05, height: 5.6 },
 ] as const;
 
-const W = 72;
-const H = 48;
+const W = 52;
+const H = 44;
 
 /** A drawn scale of orange peel in a low light: hold it beside the car's old clear and press what it looks like. */
 export function PeelScale({ handle }: { handle: BenchHandle }) {
@@ -27,7 +27,7 @@ export function PeelScale({ handle }: { handle: BenchHandle }) {
       onChange={(_, level: number | null) => level !== null && handle.change(setPeel(handle.document, level))}
     >
       {PEELS.map((p) => (
-        <ToggleButton key={p.level} value={p.level} aria-label={p.name} sx={{ p: 0.75, flexDirection: 'column' }}>
+        <ToggleButton key={p.level} value={p.level} aria-label={p.name} sx={{ p: 0.5, flexDirection: 'column' }}>
           <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} aria-hidden="true">
             <filter id={`peel-${p.level}`} x="0" y="0" width="100%" height="100%">
               <feTurbulence type="fractalNoise" baseFrequency={p.frequency} numOctaves={2} seed={7} />

@@ -251,11 +251,10 @@ function CoatRow({ coat, y, scale, units, handle, svg, chosen, onChoose }: RowPr
 /** As much as fits under the coat's name. */
 const rowNote = ({ mixture, added, gun }: PlannedCoat, units: UnitSystem): string =>
   // Of a mix made from the rest of another only what is added fits.
-  [
-    added === '' ? mixture : `+ ${added}`,
-    formatQuantity(gun.pressure, units),
-    formatQuantity(gun.distance, units),
-  ].join(', ');
+  (added === ''
+    ? [mixture, formatQuantity(gun.pressure, units), formatQuantity(gun.distance, units)]
+    : [`+ ${added}`, formatQuantity(gun.pressure, units)]
+  ).join(', ');
 
 function Grip({ coat, y, scale, units, handle, svg, onChoose }: Omit<RowProps, 'chosen'>) {
   const { tokens } = useTheme();

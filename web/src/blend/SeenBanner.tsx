@@ -56,18 +56,21 @@ export function SeenBanner({
           <Trans>No card has been read: a colour an ordinary shade off is assumed.</Trans>
         </Typography>
       )}
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
-        {simulation.hiding.coats === null ? (
-          t`Eight coats do not hide this primer`
-        ) : (
-          <>
-            <Trans>
-              Hides this primer in <WhyNote of="hides">{simulation.hiding.coats.toFixed(1)} full coats</WhyNote>
-            </Trans>
-          </>
-        )}
-        <Trans>; grey {simulation.hiding.bestShade} under it is best.</Trans>
-      </Typography>
+      {/* Below coats that let light through the ground hides: their own number says nothing about the primer. */}
+      {simulation.layer === null && (
+        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
+          {simulation.hiding.coats === null ? (
+            t`Eight coats do not hide this primer`
+          ) : (
+            <>
+              <Trans>
+                Hides this primer in <WhyNote of="hides">{simulation.hiding.coats.toFixed(1)} full coats</WhyNote>
+              </Trans>
+            </>
+          )}
+          <Trans>; grey {simulation.hiding.bestShade} under it is best.</Trans>
+        </Typography>
+      )}
       <Cures handle={handle} seen={simulation.seen} />
       <Box component="details" sx={{ mt: 1 }}>
         <summary>
