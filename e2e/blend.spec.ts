@@ -80,6 +80,14 @@ test('a blend drawn in too far shows its fringe, the cure is tried and taken ove
   await expect(says).toContainText('Seen from here');
   // The place shared by its address looks the same to whoever opens it.
   await changed();
+  // The address follows a moment after the walk: it is shared once it stands still.
+  let address = stood;
+  const settled = () => {
+    const still = page.url() === address;
+    address = page.url();
+    return still;
+  };
+  await expect.poll(settled, { intervals: [600] }).toBe(true);
   await page.reload();
   await expect(says).toContainText('Seen from here');
   await page.getByRole('switch', { name: 'Flat map' }).click();

@@ -35,7 +35,12 @@ export function useDeskDoer(jobId: string, version: number): DeskDoer {
   const doing = useMutation({
     // One after the other: every answer is the whole desk, and the newest has to come last.
     scope: { id: `desk ${jobId}` },
-    mutationFn: (work: () => Promise<ColourDesk>) => work(),
+    mutationFn: async (work: () => Promise<ColourDesk>) => {
+      const desk = await work();
+      // A desk that was asked for before this answer would come in after it, and show what was there before.
+      await client.cancelQueries({ queryKey: keys.colour(jobId) });
+      return desk;
+    },
     onSuccess: (desk) => {
       client.setQueryData([...keys.colour(jobId), version], desk);
       return changed();
