@@ -185,6 +185,28 @@ it('shows laps of strokes: the less they overlap, the more (common practice)', f
         ->toBeGreaterThan($stripes(90));
 });
 
+it('swings by what the closed form says a little more and a little less film makes', function (): void {
+    $layer = new EffectLayer(redLayer(), 2.0);
+    $ground = redLayer()->towards(45)[0];
+    $judged = redOver($ground, 2.0);
+    // One of the two coats, 4 % peak to peak: an independent route, by difference.
+    $wanted = log(redOver($ground, 2.0 - 0.02)->y / redOver($ground, 2.0 + 0.02)->y);
+    expect($layer->lapSwing(1.0, 0.04, $judged))->toEqualWithDelta($wanted, 0.001 * $wanted);
+});
+
+it('counts how flakes lie by how much of them is there: the last dust of a layer changes nothing', function (): void {
+    $finish = Finish::assumed(FinishClass::Pearl, 4, 0.0)->layered(redLayer(), 2.0);
+    $sequence = Sprays::read([coatStep('g', 'ground', 0.2, 0.6, ['film' => 2]), coatStep('e1', 'base', 0.2, 0.8)]);
+    $colours = Sprays::simulation($sequence, $finish)->colours(Assumptions::landingOnly());
+    $y = fn (float $x): float => $colours->along(15, $colours->laid(new Places($x, 1.0, 1), 400.0))[0]->y;
+    $old = $finish->newAt(15)->y;
+    // Far out the flakes land dry and stand up; the dust at the very end does so too, and covers nothing.
+    expect(abs($y(340.0) / $old - 1.0))
+        ->toBeGreaterThan(0.005)
+        ->and(abs($y(396.0) / $old - 1.0))
+        ->toBeLessThan(0.001);
+});
+
 it('needs another blend over another ground', function (): void {
     $steps = [
         coatStep('g', 'ground', 0, 0.5, ['film' => 2]),

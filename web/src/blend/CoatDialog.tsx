@@ -140,7 +140,11 @@ function MixtureFields({ step, set }: FieldsProps) {
     reducer: step.mixture?.reducer ?? 1,
     blendingClear: step.mixture?.blendingClear ?? 0,
   };
-  if (step.kind === 'clear') {
+  if (step.kind === 'clear' || step.kind === 'tinted-clear') {
+    const [added, label] =
+      step.kind === 'clear'
+        ? (['fadeSolvent', t`Fade-out solvent, of the clear`] as const)
+        : (['tint', t`Tint, of the clear`] as const);
     return (
       <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
         <QuantityField
@@ -151,31 +155,11 @@ function MixtureFields({ step, set }: FieldsProps) {
           onCommit={(v) => set({ mixture: { ...mixture, reducer: v / 100 } })}
         />
         <QuantityField
-          label={t`Fade-out solvent, of the clear`}
-          value={100 * (mixture.fadeSolvent ?? 0)}
+          label={label}
+          value={100 * (mixture[added] ?? 0)}
           unit="%"
           width={210}
-          onCommit={(v) => set({ mixture: { ...mixture, fadeSolvent: v / 100 } })}
-        />
-      </Stack>
-    );
-  }
-  if (step.kind === 'tinted-clear') {
-    return (
-      <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
-        <QuantityField
-          label={t`Reducer, of the usual`}
-          value={100 * mixture.reducer}
-          unit="%"
-          width={170}
-          onCommit={(v) => set({ mixture: { ...mixture, reducer: v / 100 } })}
-        />
-        <QuantityField
-          label={t`Tint, of the clear`}
-          value={100 * (mixture.tint ?? 0)}
-          unit="%"
-          width={170}
-          onCommit={(v) => set({ mixture: { ...mixture, tint: v / 100 } })}
+          onCommit={(v) => set({ mixture: { ...mixture, [added]: v / 100 } })}
         />
       </Stack>
     );
