@@ -274,16 +274,14 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'CoatsTried',
-        required: ['off', 'coats', 'colour', 'difference', 'index', 'seen', 'butt', 'says'],
+        required: ['off', 'coats', 'colour', 'difference', 'seen', 'says'],
         type: 'object',
         properties: [
             new OA\Property(property: 'off', description: 'coats more or fewer than planned', type: 'number'),
             new OA\Property(property: 'coats', type: 'number'),
             new OA\Property(property: 'colour', type: 'string'),
             new OA\Property(property: 'difference', description: 'from the car, CIEDE2000 over the angles', type: 'number'),
-            new OA\Property(property: 'index', type: 'number'),
-            new OA\Property(property: 'seen', type: 'boolean'),
-            new OA\Property(property: 'butt', description: 'index side by side', type: 'number'),
+            new OA\Property(property: 'seen', description: 'side by side at a gap', type: 'boolean'),
             new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
         ],
     ),

@@ -57,8 +57,7 @@ final readonly class CoatsOff implements JsonSerializable
     {
         $coats = max(0.0, $this->coats + $off);
         $finish = $off === 0.0 ? $this->finish : $this->finish->withCoats($coats);
-        $looked = SprayedPlan::of($this->plan, $finish);
-        $index = $looked->outlook()->index();
+        $butt = SprayedPlan::of($this->plan, $finish)->buttIndex();
         $compared = Comparison::of(Measurement::ofLabs($finish->old), Measurement::ofLabs($finish->new));
 
         return [
@@ -66,9 +65,7 @@ final readonly class CoatsOff implements JsonSerializable
             'coats' => round($coats, 2),
             'colour' => self::hex($finish->new, $this->finish->old),
             'difference' => round($compared->overall(), 2),
-            'index' => round($index, 2),
-            'seen' => $index >= 1.0,
-            'butt' => round($looked->buttIndex(), 2),
+            'seen' => $butt >= 1.0,
             'says' => match (true) {
                 $off > 0.0 => Phrase::of('Too many: darker and deeper, and no polishing takes it off.'),
                 $off < 0.0 => Phrase::of('Too few: lighter and paler; another thin coat mends it.'),

@@ -1851,10 +1851,8 @@ export interface components {
             colour: string;
             /** @description from the car, CIEDE2000 over the angles */
             difference: number;
-            index: number;
+            /** @description side by side at a gap */
             seen: boolean;
-            /** @description index side by side */
-            butt: number;
             says: components["schemas"]["Phrase"];
         };
         Offers: {

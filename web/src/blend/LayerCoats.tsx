@@ -43,7 +43,7 @@ function Tried({ tried, car }: { tried: CoatsOff['tries'][number]; car: string }
         <Box sx={{ flex: 1, backgroundColor: tried.colour }} />
       </Stack>
       <Typography variant="h3" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-        <SeverityMark severity={tried.butt >= 1 ? 'look-out' : 'note'} size={16} />
+        <SeverityMark severity={tried.seen ? 'look-out' : 'note'} size={16} />
         <Trans>{coats} coats</Trans>
       </Typography>
       <Typography>
@@ -51,7 +51,7 @@ function Tried({ tried, car }: { tried: CoatsOff['tries'][number]; car: string }
       </Typography>
       <Typography variant="body2" color="text.secondary">
         <Trans>{off} off the car.</Trans>{' '}
-        {tried.butt >= 1 ? t`Seen side by side at a gap.` : t`Not seen side by side at a gap.`}
+        {tried.seen ? t`Seen side by side at a gap.` : t`Not seen side by side at a gap.`}
       </Typography>
     </Box>
   );
