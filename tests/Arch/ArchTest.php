@@ -74,6 +74,7 @@ const ROOMS = [
         'Film',
         'Caution',
         'Cups',
+        'Tint',
         'Sequence',
         'Spray',
         'Blend',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Cups;
 
+use Kalopsis\Film\Air;
+use Kalopsis\Film\Component;
 use Kalopsis\Film\Mixture;
 use Kalopsis\Film\ProductRole;
 use Kalopsis\Units\Quantity;
@@ -13,8 +15,7 @@ use Kalopsis\Why\Reason;
 use Kalopsis\Why\SourceKind;
 
 /**
- * Turns coats and their areas into cups to mix: one for each mixture. A mixture made from the remains of another is
- * poured from that one's cup,
+ * Turns coats and their areas into cups to mix. A mixture made from the remains of another is poured from that one's cup,
  * which is filled for it too: what is poured is what is sprayed.
  */
 final class CupPlanner
@@ -25,63 +26,66 @@ final class CupPlanner
     /** Nobody mixes to the millilitre: amounts are rounded up to this. Common practice. */
     private const ROUND_UP_ML = 10.0;
 
+    /** A second coat of clear takes what the first took and so much more. Common practice: 10 %. */
+    private const SECOND_COAT = 1.1;
+
     /**
      * @param list<CoatNeed> $needs in spraying order
+     * @param array<string, CupWish> $wishes by cup
      * @return list<Cup> in the order they are first sprayed
      */
-    public static function plan(array $needs, float $remainderMl): array
+    public static function plan(array $needs, float $remainderMl, array $wishes = [], Air $air = new Air(20.0, 50.0)): array
     {
-        $by = [];
-        foreach ($needs as $need) {
-            if ($need->areaM2 > 0.0) {
-                $by[$need->mixture->key()][] = $need;
-            }
+        $batches = Batch::all($needs);
+        $totals = $rest = [];
+        // What is made from remains is filled first, since it says what must be left; a clear follows the one before it.
+        foreach ($batches as $id => $batch) {
+            $totals[$id] = $batch->follows === null ? self::rounded($batch->coatsMl() + $remainderMl) : 0.0;
         }
-        // The rest of a cup goes into the mixtures made from it.
-        $rest = $totals = [];
-        foreach ($by as $key => $coats) {
-            $totals[$key] = self::rounded(self::sum($coats) + $remainderMl);
-            $mixture = $coats[0]->mixture;
-            if ($mixture->isFromRemains() && isset($by[$mixture->baseKey()])) {
-                $rest[$mixture->baseKey()][$key] = $totals[$key] * $mixture->baseShare();
+        foreach (array_reverse($batches) as $batch) {
+            if ($batch->restOf !== null) {
+                $rest[$batch->restOf] = ($rest[$batch->restOf] ?? 0.0) + $totals[$batch->id] * $batch->restShare;
+                $totals[$batch->restOf] = self::rounded(
+                    $batches[$batch->restOf]->coatsMl() + $remainderMl + $rest[$batch->restOf],
+                );
             }
-        }
-        $ids = $taken = [];
-        foreach ($by as $key => $coats) {
-            $role =
-                $coats[0]->mixture->product->role->value .
-                match ($coats[0]->mixture->added?->role) {
-                    null => '',
-                    ProductRole::FadeSolvent => '-thinned',
-                    ProductRole::ClearTint => '-tinted',
-                    default => '-clear',
-                };
-            $taken[$role] = ($taken[$role] ?? 0) + 1;
-            $ids[$key] = $taken[$role] === 1 ? $role : "{$role}-{$taken[$role]}";
         }
         $cups = [];
-        foreach ($by as $key => $coats) {
-            $base = $coats[0]->mixture->isFromRemains() ? $ids[$coats[0]->mixture->baseKey()] ?? null : null;
-            $cups[] = self::cup($ids[$key], $coats, $remainderMl, array_sum($rest[$key] ?? []), $base);
+        foreach ($batches as $id => $batch) {
+            $wish = $wishes[$id] ?? new CupWish();
+            $before = $batch->follows === null ? null : $batches[$batch->follows];
+            $used = null;
+            if ($before !== null) {
+                $left = ($wishes[$before->id] ?? new CupWish())->leftMl;
+                $used = $left === null ? $before->coatsMl() : max(0.0, $totals[$before->id] - $left);
+                $totals[$id] = self::rounded($used * self::times($before, $batch) + ($rest[$id] ?? 0.0));
+            }
+            $cups[] = self::cup($batch, $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air);
         }
 
         return $cups;
     }
 
-    private static function name(Mixture $mixture): string
+    /** How many times what the coat before took. */
+    private static function times(Batch $before, Batch $batch): float
     {
-        return match ($mixture->added?->role) {
-            null => ucfirst($mixture->product->role->words()),
-            ProductRole::FadeSolvent => ucfirst($mixture->product->role->words()) . ', thinned',
-            ProductRole::ClearTint => ucfirst($mixture->product->role->words()) . ', tinted',
-            default => ucfirst($mixture->product->role->words()) . ', let down',
-        };
+        return max(self::SECOND_COAT * $batch->areaM2() / $before->areaM2(), $batch->coatsMl() / $before->coatsMl());
     }
 
-    /** @param list<CoatNeed> $needs */
-    private static function sum(array $needs): float
+    private static function name(Batch $batch, bool $over): string
     {
-        return array_sum(array_map(fn (CoatNeed $n): float => $n->millilitres(), $needs));
+        $mixture = $batch->mixture();
+        $own = ucfirst($mixture->product->role->words());
+        if (preg_match('/^clear-(\d)$/', $batch->id, $m) === 1) {
+            return "{$own} {$m[1]}";
+        }
+
+        return match ($mixture->added?->role) {
+            null => $over ? "{$own}, over-reduced" : $own,
+            ProductRole::FadeSolvent => "{$own}, thinned",
+            ProductRole::ClearTint => "{$own}, tinted",
+            default => "{$own}, let down",
+        };
     }
 
     private static function rounded(float $ml): float
@@ -90,40 +94,62 @@ final class CupPlanner
     }
 
     /**
-     * @param non-empty-list<CoatNeed> $needs
      * @param float $forRest ml that go into mixtures made from its remains
+     * @param ?float $used ml that the coat before it took, where it follows one
      */
-    private static function cup(string $id, array $needs, float $remainderMl, float $forRest, ?string $restOf): Cup
-    {
-        $mixture = $needs[0]->mixture;
-        $sum = self::sum($needs);
-        $total = self::rounded($sum + $remainderMl + $forRest);
-        $count = max(1, (int) ceil($total / Vessel::Tall->usefulMl()));
+    private static function cup(
+        Batch $batch,
+        float $total,
+        float $remainderMl,
+        float $forRest,
+        CupWish $wish,
+        ?float $used,
+        Air $air,
+    ): Cup {
+        $mixture = $batch->mixture();
+        $sum = $batch->coatsMl();
+        $largest = $wish->vessel ?? Vessel::Tall;
+        $count = max(1, (int) ceil($total / $largest->usefulMl()));
         $each = $total / $count;
-        $vessel = Vessel::for($each) ?? Vessel::Tall;
+        $vessel = $wish->vessel ?? (Vessel::for($each) ?? Vessel::Tall);
         $more = $forRest > 0.0 ? ['for mixing into its rest' => Quantity::ml($forRest)] : [];
 
         return new Cup(
-            $id,
-            self::name($mixture),
+            $batch->id,
+            self::name($batch, $batch->restOf !== null),
             $mixture,
             Figure::of(
                 Quantity::ml($total),
-                Reason::of(
-                    Phrase::of('{coats} of coats, {left} for gun and filter, rounded up.', [
-                        'coats' => Quantity::ml($sum + $forRest),
-                        'left' => Quantity::ml($remainderMl),
-                    ]),
-                    SourceKind::Practice,
-                    'Common practice.',
-                    ['coats together' => Quantity::ml($sum), 'gun and filter' => Quantity::ml($remainderMl), ...$more],
-                ),
+                $used === null
+                    ? Reason::of(
+                        Phrase::of('{coats} of coats, {left} for gun and filter, rounded up.', [
+                            'coats' => Quantity::ml($sum + $forRest),
+                            'left' => Quantity::ml($remainderMl),
+                        ]),
+                        SourceKind::Practice,
+                        'Common practice.',
+                        ['coats together' => Quantity::ml($sum), 'gun and filter' => Quantity::ml($remainderMl), ...$more],
+                    )
+                    : Reason::of(
+                        $wish->leftMl === null && $used === $sum
+                            ? 'What the coat before takes, and a tenth more; what is in the gun stays in it.'
+                            : 'What the coat before took, and a tenth more; what is in the gun stays in it.',
+                        SourceKind::Practice,
+                        'Common practice.',
+                        ['the coat before' => Quantity::ml($used), ...$more],
+                    ),
             ),
             $count,
             $vessel,
-            array_map(self::amount(...), $needs),
-            self::pours($mixture, $each, $vessel, $restOf),
-            $restOf,
+            array_map(self::amount(...), $batch->needs),
+            Pouring::of($mixture, $each, $vessel, $batch->restOf === null ? null : $batch->restShare),
+            $batch->restOf,
+            $batch->follows,
+            max(0.0, $total - $sum - $forRest),
+            $forRest,
+            $mixture->product->sheet->potLifeAt($air->temperatureC),
+            $wish,
+            $air->temperatureC,
         );
     }
 
@@ -152,49 +178,16 @@ final class CupPlanner
         );
     }
 
-    /** @return list<Pour> */
-    private static function pours(Mixture $mixture, float $ml, Vessel $vessel, ?string $restOf): array
+    /** What a cup of so much costs; null where a price is missing. */
+    public static function cost(Mixture $mixture, float $ml): ?float
     {
-        $pours = [];
-        $millilitres = $grams = 0.0;
-        $add = function (string $name, float $parts, float $part, float $density) use (
-            &$pours,
-            &$millilitres,
-            &$grams,
-            $vessel,
-        ): void {
-            $millilitres += $part;
-            $grams += $part * $density;
-            $pours[] = new Pour(
-                $name,
-                $parts,
-                $part,
-                $part * $density,
-                $millilitres,
-                $grams,
-                $vessel->lineFor($millilitres),
-            );
-        };
-        $own = count($mixture->base->components);
-        if ($restOf !== null) {
-            $add(
-                'what is left of the ' . $mixture->product->role->words(),
-                1.0,
-                $ml * $mixture->baseShare(),
-                $mixture->base->densityGPerMl(),
-            );
-        }
-        foreach ($mixture->parts() as $i => [$component, $parts, $share]) {
-            if ($restOf === null || $i >= $own) {
-                $add(
-                    $component->name,
-                    $restOf === null ? $parts : $parts / $mixture->ratio->total(),
-                    $ml * $share,
-                    $component->densityGPerMl,
-                );
-            }
-        }
+        $known = true;
+        $perL = $mixture->mean(function (Component $c) use (&$known): float {
+            $known = $known && $c->pricePerL !== null;
 
-        return $pours;
+            return $c->pricePerL ?? 0.0;
+        });
+
+        return $known ? $perL * $ml / 1000.0 : null;
     }
 }

@@ -45,6 +45,19 @@ enum Vessel: string
         return null;
     }
 
+    /**
+     * How an amount goes into each size alone.
+     *
+     * @return list<array{vessel: string, count: int}>
+     */
+    public static function splits(float $ml): array
+    {
+        return array_map(
+            fn (self $v): array => ['vessel' => $v->value, 'count' => max(1, (int) ceil($ml / $v->usefulMl() - 1e-9))],
+            self::cases(),
+        );
+    }
+
     /** Volume up to the brim, ml. */
     public function brimfulMl(): float
     {

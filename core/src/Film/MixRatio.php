@@ -4,31 +4,49 @@ declare(strict_types=1);
 
 namespace Kalopsis\Film;
 
-/** A mixing ratio by volume: "4:1:2", "1:1", or "+55 %" (that much added to what was there). */
+/**
+ * A mixing ratio: "4:1:2", "1:1", "2:1 + 5 %" (five hundredths of what was there before) or "+55 %" (that much added to
+ * what was there). By volume, unless "by weight" stands behind it.
+ */
 final readonly class MixRatio
 {
     private const LARGEST_PART = 1000.0;
 
-    /** @param non-empty-list<float> $parts all > 0 */
-    private function __construct(public array $parts, private bool $asPercent) {}
+    /** As many components as a product can have. */
+    private const MOST_PARTS = 4;
+
+    /**
+     * @param non-empty-list<float> $parts all > 0
+     * @param int $percents how many of the last parts are told as per cent of what stands before them
+     */
+    private function __construct(public array $parts, private int $percents, public bool $byWeight) {}
 
     /** @throws BadRatio */
     public static function parse(string $text): self
     {
         $clean = str_replace(["\u{00A0}", ' '], '', trim($text));
-        $number = '(\d+(?:[.,]\d+)?|[.,]\d+)';
-        if (preg_match("~^\\+?{$number}%$~", $clean, $m) === 1) {
-            return self::of([100.0, self::part($m[1], 2)], true);
+        $byWeight = str_ends_with($clean, 'byweight');
+        $clean = $byWeight ? substr($clean, 0, -strlen('byweight')) : $clean;
+        $number = '(?:\d+(?:[.,]\d+)?|[.,]\d+)';
+        if (preg_match("~^{$number}%$~", $clean) === 1) {
+            $clean = "+{$clean}";
         }
-        if (preg_match("~^{$number}(?::{$number}){0,3}$~", $clean) !== 1) {
+        if (preg_match("~^({$number}(?::{$number})*)?((?:\\+{$number}%)*)$~", $clean, $m) !== 1 || $clean === '') {
             throw BadRatio::unreadable($text);
         }
         $parts = [];
-        foreach (explode(':', $clean) as $i => $part) {
+        foreach ($m[1] === '' ? ['100'] : explode(':', $m[1]) as $i => $part) {
             $parts[] = self::part($part, $i + 1);
         }
+        $percents = $m[2] === '' ? [] : explode('%', rtrim($m[2], '%'));
+        foreach ($percents as $percent) {
+            $parts[] = self::part(ltrim($percent, '+'), count($parts) + 1) * array_sum($parts) / 100.0;
+        }
+        if (count($parts) > self::MOST_PARTS) {
+            throw BadRatio::unreadable($text);
+        }
 
-        return self::of($parts, false);
+        return new self($parts, count($percents), $byWeight);
     }
 
     private static function part(string $text, int $position): float
@@ -42,12 +60,6 @@ final readonly class MixRatio
         }
 
         return $value;
-    }
-
-    /** @param non-empty-list<float> $parts */
-    private static function of(array $parts, bool $asPercent): self
-    {
-        return new self($parts, $asPercent);
     }
 
     public function total(): float
@@ -67,20 +79,45 @@ final readonly class MixRatio
         $parts = $this->parts;
         $parts[$index] = round($parts[$index] * $by, 3);
 
-        return self::of(array_values($parts), $this->asPercent);
+        return new self(array_values($parts), $this->percents, $this->byWeight);
     }
 
-    /** As it was written: "4:1:2" or "+55 %". */
+    /**
+     * The same mix told by volume.
+     *
+     * @param non-empty-list<float> $densities g/ml, one for each part
+     */
+    public function byVolume(array $densities): self
+    {
+        if (! $this->byWeight) {
+            return $this;
+        }
+        $parts = [];
+        foreach ($this->parts as $i => $part) {
+            $parts[] = $part / $densities[$i];
+        }
+
+        return new self($parts, 0, false);
+    }
+
+    /** As it was written: "4:1:2", "2:1 + 5 %" or "+55 %". */
     public function text(): string
     {
         $number = fn (float $v): string => rtrim(rtrim(number_format($v, 3, '.', ''), '0'), '.');
+        $head = array_slice($this->parts, 0, count($this->parts) - $this->percents);
+        $text = $this->percents > 0 && $head === [100.0] ? '' : implode(':', array_map($number, $head));
+        $before = array_sum($head);
+        foreach (array_slice($this->parts, count($head)) as $part) {
+            $text .= ($text === '' ? '+' : ' + ') . $number(100.0 * $part / $before) . ' %';
+            $before += $part;
+        }
 
-        return $this->asPercent ? '+' . $number($this->parts[1]) . ' %' : implode(':', array_map($number, $this->parts));
+        return $text . ($this->byWeight ? ' by weight' : '');
     }
 
-    /** "+75 %" for a two-part ratio, whatever way it was written; null for more parts. */
-    public function percentAdded(): ?float
+    /** One part as per cent of all the others together: the 0.15 of 2:1:0.15 is 5 %. */
+    public function percentOfRest(int $index): float
     {
-        return count($this->parts) === 2 ? 100 * $this->parts[1] / $this->parts[0] : null;
+        return 100.0 * $this->parts[$index] / ($this->total() - $this->parts[$index]);
     }
 }

@@ -11,6 +11,12 @@ namespace Kalopsis\Film;
  */
 final readonly class Mixture
 {
+    /** Ratios are typed to three places: nearer than this they are the same. */
+    private const SAME = 1e-4;
+
+    /** The same for what is told in per cent. */
+    private const SAME_PERCENT = 0.1;
+
     /**
      * @param float $addedParts parts of what was added, ready mixed, to one part of the product's mix, >= 0
      */
@@ -54,10 +60,31 @@ final readonly class Mixture
         return $this->added !== null && $this->added->role !== ProductRole::ClearTint;
     }
 
-    /** What stands in the cup before anything was added to its remains. */
-    public function baseKey(): string
+    /**
+     * How much of this is another mixture with something added to it, 0 to 1: blending clear or fade-out solvent, or only
+     * more of the same reducer. Null: it cannot be made from the other.
+     */
+    public function shareOf(self $other): ?float
     {
-        return $this->product->role->value . ' ' . $this->ratio->text();
+        if ($this->product->role !== $other->product->role || $other->added !== null) {
+            return null;
+        }
+        if ($this->isFromRemains()) {
+            return $this->ratio->text() === $other->ratio->text() ? $this->baseShare() : null;
+        }
+        $at = $this->product->reducerAt();
+        if ($this->added !== null || $at === null) {
+            return null;
+        }
+        $rest = fn (self $m, int $i): float => $m->base->ratio->share($i) / (1.0 - $m->base->ratio->share($at));
+        foreach (array_keys($this->base->components) as $i) {
+            if ($i !== $at && abs($rest($this, $i) - $rest($other, $i)) > self::SAME) {
+                return null;
+            }
+        }
+        $share = (1.0 - $this->base->ratio->share($at)) / (1.0 - $other->base->ratio->share($at));
+
+        return $share < 1.0 - self::SAME ? $share : null;
     }
 
     /** Share of the volume that is the product's own mix, 0 to 1. */
@@ -69,9 +96,35 @@ final readonly class Mixture
     /** Volume solids as sprayed, 0 to 1. */
     public function volumeSolids(): float
     {
+        return $this->mean(fn (Component $c): float => $c->volumeSolids);
+    }
+
+    /**
+     * What is so much in each component, as sprayed: the mean by volume.
+     *
+     * @param callable(Component): float $of
+     */
+    public function mean(callable $of): float
+    {
         $share = $this->baseShare();
 
-        return $share * $this->base->volumeSolids() + (1.0 - $share) * ($this->addedMix?->volumeSolids() ?? 0.0);
+        return $share * $this->base->mean($of) + (1.0 - $share) * ($this->addedMix?->mean($of) ?? 0.0);
+    }
+
+    /** Reducer against its data sheet's window: -1 less, 0 within, 1 more; null where the sheet gives none. */
+    public function againstWindow(): ?int
+    {
+        $window = $this->product->sheet->reducerPercent;
+        $percent = $this->product->reducerPercent($this->ratio);
+        if ($window === null || $percent === null) {
+            return null;
+        }
+
+        return match (true) {
+            $percent < $window[0] - self::SAME_PERCENT => -1,
+            $percent > $window[1] + self::SAME_PERCENT => 1,
+            default => 0,
+        };
     }
 
     /** Share of the dry film that carries colour, 0 to 1. */
@@ -82,9 +135,7 @@ final readonly class Mixture
 
     public function densityGPerMl(): float
     {
-        $share = $this->baseShare();
-
-        return $share * $this->base->densityGPerMl() + (1.0 - $share) * ($this->addedMix?->densityGPerMl() ?? 0.0);
+        return $this->mean(fn (Component $c): float => $c->densityGPerMl);
     }
 
     public function has(ComponentKind $kind): bool
@@ -108,7 +159,7 @@ final readonly class Mixture
         $share = $this->baseShare();
         $out = [];
         foreach ($this->base->components as $i => $component) {
-            $out[] = [$component, $this->ratio->parts[$i], $share * $this->ratio->share($i)];
+            $out[] = [$component, $this->ratio->parts[$i], $share * $this->base->ratio->share($i)];
         }
         foreach ($this->addedMix->components ?? [] as $i => $component) {
             assert($this->addedMix !== null);

@@ -22,11 +22,13 @@ final readonly class MixtureSpec
     /** Parts of tint to one part of ready clear. Common practice: a few per cent; more specks. */
     public const TINT = [0.0, 0.5];
 
+    /** @param string $reason why it leaves the data sheet's window, in the painter's words */
     public function __construct(
         public float $reducer = 1.0,
         public float $blendingClear = 0.0,
         public float $fadeSolvent = 0.0,
         public float $tint = 0.0,
+        public string $reason = '',
     ) {}
 
     /** What is added to the remains of the mix, and how many parts of it; null: nothing. */

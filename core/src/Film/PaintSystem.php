@@ -7,14 +7,40 @@ namespace Kalopsis\Film;
 /** The products of one maker that belong together. Systems are never changed inside one build-up. */
 final readonly class PaintSystem
 {
-    /** @param array<string, Product> $products by role */
+    /**
+     * @param array<string, Product> $products by role
+     * @param list<Product> $clears all that the shop has; the first is the one taken when nobody chooses
+     * @param ?string $currency of its prices, three letters (ISO 4217)
+     */
     public function __construct(
         public string $key,
         public string $name,
         public Carrier $carrier,
         public string $note,
         public array $products,
+        public array $clears = [],
+        public ?string $currency = null,
     ) {}
+
+    /** The same with another of its clears; null: it has none of that grade. */
+    public function withClear(ClearGrade $grade): ?self
+    {
+        foreach ($this->clears as $clear) {
+            if ($clear->sheet->grade === $grade) {
+                return new self(
+                    $this->key,
+                    $this->name,
+                    $this->carrier,
+                    $this->note,
+                    [...$this->products, ProductRole::Clear->value => $clear],
+                    $this->clears,
+                    $this->currency,
+                );
+            }
+        }
+
+        return null;
+    }
 
     public function has(ProductRole $role): bool
     {

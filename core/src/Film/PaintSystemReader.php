@@ -19,6 +19,9 @@ final class PaintSystemReader
     /** Thinnest mist coat and thickest filler, um dry. Common practice. */
     private const DRY_FILM_UM = [0.5, 300.0];
 
+    /** No litre of paint costs more in any currency that shops reckon in. Chosen here. */
+    private const DEAREST_PER_L = 1e6;
+
     /** @throws InvalidInput */
     public static function read(mixed $json, string $at = ''): PaintSystem
     {
@@ -31,11 +34,22 @@ final class PaintSystemReader
         $name = $fields->text('name', 1, 80, 'The name');
         $carrier = $fields->choice('carrier', Carrier::class, 'The carrier');
         $note = $fields->has('note') ? $fields->text('note', 0, 500, 'The note') : '';
-        $products = [];
+        $currency = $fields->has('currency') ? $fields->text('currency', 3, 3, 'The currency') : null;
+        if ($currency !== null && preg_match('/^[A-Z]{3}$/D', $currency) !== 1) {
+            $problems->add($fields->path('currency'), 'format', 'A currency has three capital letters, like EUR.');
+        }
+        $products = $clears = [];
         foreach ($fields->objects('products', 20) as $entry) {
             $product = self::product($entry);
-            if ($product !== null) {
+            if ($product === null) {
+                continue;
+            }
+            // Of several clears the first is the usual one.
+            if ($product->role !== ProductRole::Clear || $clears === []) {
                 $products[$product->role->value] = $product;
+            }
+            if ($product->role === ProductRole::Clear) {
+                $clears[] = $product;
             }
         }
         foreach (ProductRole::cases() as $role) {
@@ -45,7 +59,7 @@ final class PaintSystemReader
         }
         $problems->stop();
 
-        return new PaintSystem($key, $name, $carrier, $note, $products);
+        return new PaintSystem($key, $name, $carrier, $note, $products, $clears, $currency);
     }
 
     private static function product(Fields $fields): ?Product
@@ -63,7 +77,17 @@ final class PaintSystemReader
                 $entry->has('kind')
                     ? $entry->choice('kind', ComponentKind::class, 'The kind')
                     : ComponentKind::guessed($i, $share, $role),
+                self::share($entry, 'water', 'Water'),
+                self::share($entry, 'exempt', 'Exempt solvent'),
+                $entry->has('pricePerL') ? $entry->plain('pricePerL', 0.0, self::DEAREST_PER_L, 'The price of a litre') : null,
             );
+            if ($component->volumeSolids + $component->water + $component->exempt > 1.0 + 1e-9) {
+                $entry->problems->add(
+                    $entry->path('water'),
+                    'too-much',
+                    'Solids, water and exempt solvent cannot be more than the whole.',
+                );
+            }
             $solids += $component->volumeSolids;
             $components[] = $component;
         }
@@ -88,7 +112,7 @@ final class PaintSystemReader
         }
 
         try {
-            $ratio = MixRatio::parse($fields->text('ratio', 1, 30, 'The ratio'));
+            $ratio = MixRatio::parse($fields->text('ratio', 1, 40, 'The ratio'));
             new Mix($ratio, $components);
         } catch (BadRatio $bad) {
             $fields->problems->add($fields->path('ratio'), 'bad-ratio', $bad->getMessage());
@@ -96,6 +120,13 @@ final class PaintSystemReader
             return null;
         }
 
-        return new Product($role, $name, $ratio, $components, $film, $setUp);
+        $sheet = DataSheetReader::read($fields->maybe('sheet'));
+
+        return new Product($role, $name, $ratio, $components, $film, $setUp, $sheet);
+    }
+
+    private static function share(Fields $entry, string $name, string $what): float
+    {
+        return $entry->has($name) ? $entry->plain($name, 0.0, 1.0, $what) : 0.0;
     }
 }

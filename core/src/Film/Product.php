@@ -20,6 +20,7 @@ final readonly class Product
         public array $components,
         public float $dryFilmUm,
         public GunSetUp $gun,
+        public DataSheet $sheet = new DataSheet(),
     ) {}
 
     /** @throws BadRatio when the ratio does not have a part for each component */
@@ -40,13 +41,29 @@ final readonly class Product
             return $ratio;
         }
         $this->mixedAt($ratio);
+        $at = $this->reducerAt();
+
+        return $at === null ? $ratio : $ratio->withPart($at, $by);
+    }
+
+    /** Which of its components thins it; null for one that nobody thins. */
+    public function reducerAt(): ?int
+    {
         foreach ($this->components as $i => $component) {
             if ($component->kind === ComponentKind::Reducer) {
-                return $ratio->withPart($i, $by);
+                return $i;
             }
         }
 
-        return $ratio;
+        return null;
+    }
+
+    /** Reducer at a ratio, as per cent by volume of all the rest: 75 for 1:0.75, 5 for 2:1:0.15; null: nobody thins it. */
+    public function reducerPercent(MixRatio $ratio): ?float
+    {
+        $at = $this->reducerAt();
+
+        return $at === null ? null : $this->mixedAt($ratio)->ratio->percentOfRest($at);
     }
 
     /** Wet film of one full coat, um: what leaves the data sheet's dry film at the data sheet's mix. */

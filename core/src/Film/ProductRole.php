@@ -29,6 +29,11 @@ enum ProductRole: string
         };
     }
 
+    public function isBase(): bool
+    {
+        return $this === self::BaseEffect || $this === self::BaseSolid;
+    }
+
     /** May a paint system do without it? */
     public function isOptional(): bool
     {

@@ -25,6 +25,18 @@ final readonly class Reducer
     /** The same hand-over, m2. Chosen here. */
     private const HANDS_OVER_M2 = 1.0;
 
+    /** Waterborne: above so much humidity water hardly leaves, and the fastest is taken, %. Common practice. */
+    private const HUMID_PERCENT = 70.0;
+
+    /** Waterborne: in air drier than this the mist dries before it lands, %. Common practice. */
+    private const ARID_PERCENT = 35.0;
+
+    /** The same hand-over, %. Chosen here. */
+    private const HANDS_OVER_PERCENT = 10.0;
+
+    /** Waterborne: from here on heat dries the mist as well, deg C. Common practice. */
+    private const WATER_HOT_C = 30.0;
+
     /** @param int $tenths of the next slower grade, 0 to 9 */
     private function __construct(public ReducerGrade $grade, public int $tenths) {}
 
@@ -47,9 +59,29 @@ final readonly class Reducer
         return new self(ReducerGrade::cases()[intdiv($tenths, 10)], $tenths % 10);
     }
 
+    /** For solvent by temperature, for waterborne by the humidity of the air; slower for size and light effect colours. */
+    public static function advisedIn(Carrier $carrier, Air $air, float $colourAreaM2, bool $critical): self
+    {
+        return $carrier === Carrier::Solvent
+            ? self::advised($air->temperatureC, $colourAreaM2, $critical)
+            : self::at(
+                self::bySize($colourAreaM2, $critical) +
+                    1.0 -
+                    self::share($air->humidityPercent, self::HUMID_PERCENT, self::HANDS_OVER_PERCENT) +
+                    1.0 -
+                    self::share($air->humidityPercent, self::ARID_PERCENT, self::HANDS_OVER_PERCENT) +
+                    self::share($air->temperatureC, self::WATER_HOT_C, self::HANDS_OVER_K),
+            );
+    }
+
+    private static function bySize(float $colourAreaM2, bool $critical): float
+    {
+        return self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) + ($critical ? 1.0 : 0.0);
+    }
+
     public static function advised(float $temperatureC, float $colourAreaM2, bool $critical): self
     {
-        $level = self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) + ($critical ? 1.0 : 0.0);
+        $level = self::bySize($colourAreaM2, $critical);
         foreach (ReducerGrade::cases() as $grade) {
             $upToC = $grade->upToC();
             $level += $upToC === null ? 0.0 : self::share($temperatureC, $upToC, self::HANDS_OVER_K);
@@ -114,8 +146,9 @@ final readonly class Reducer
         return $this->says()->in(UnitSystem::Metric);
     }
 
-    public static function because(float $temperatureC, float $colourAreaM2, bool $critical): Reason
+    public static function because(Carrier $carrier, Air $air, float $colourAreaM2, bool $critical): Reason
     {
+        $water = $carrier === Carrier::Waterborne;
         $large = self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) > 0.0;
 
         return Reason::of(
@@ -124,12 +157,17 @@ final readonly class Reducer
                     $critical && $large => 'A light effect colour and a large area: slower than the thermometer says.',
                     $critical => 'A light effect colour: one grade slower than the thermometer says.',
                     $large => 'A large area: slower than the thermometer says.',
+                    $water => 'Picked for the humidity of the booth; moving air does the rest.',
                     default => 'Picked for the temperature of the booth.',
                 },
             ),
             SourceKind::Practice,
             'Common practice; between two temperatures shops pour two grades together. The data sheet wins.',
-            ['booth' => Quantity::celsius($temperatureC), 'colour on' => Quantity::squareMetres($colourAreaM2)],
+            [
+                'booth' => Quantity::celsius($air->temperatureC),
+                ...$water ? ['humidity' => Quantity::percent($air->humidityPercent)] : [],
+                'colour on' => Quantity::squareMetres($colourAreaM2),
+            ],
         );
     }
 

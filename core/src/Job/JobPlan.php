@@ -11,7 +11,7 @@ use Kalopsis\Blend\Zone;
 use Kalopsis\Caution\Caution;
 use Kalopsis\Caution\CautionAt;
 use Kalopsis\Cups\Cup;
-use Kalopsis\Film\Reducer;
+use Kalopsis\Film\ProductRole;
 use Kalopsis\Panel\Region;
 use Kalopsis\Panel\Room;
 use Kalopsis\Sequence\Coat;
@@ -104,6 +104,8 @@ final readonly class JobPlan implements JsonSerializable
             'simulated' => $this->simulated,
             'practice' => $job->practice,
             'cups' => $this->cups,
+            'currency' => $job->system->currency,
+            'clearGrade' => $job->system->product(ProductRole::Clear)->sheet->grade?->value,
             'remainder' => Figure::of(
                 Quantity::ml($job->plan->remainderMl),
                 Reason::of(
@@ -120,11 +122,7 @@ final readonly class JobPlan implements JsonSerializable
                 'words' => $reducer->words(),
                 'advised' => $job->advisedReducer()->key(),
                 'advisedWords' => $job->advisedReducer()->words(),
-                'reason' => Reducer::because(
-                    $job->booth->temperatureC,
-                    $job->colourM2(),
-                    $job->colour->finish->isCritical(),
-                ),
+                'choice' => $job->reducerChoice(),
             ],
             'flash' => $pace->betweenCoats($this->blend->coats),
             'boothMinutes' => Quantity::minutes($this->boothMinutes()),

@@ -58,7 +58,7 @@ final readonly class JobPlanner
                 $coat->gun,
             );
         }
-        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->plan->remainderMl);
+        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->plan->remainderMl, $job->plan->cups, $job->air());
         $mixes = [];
         foreach ($cups as $cup) {
             $mixes[$cup->mixture->product->role->value] = $cup->mixture->base;

@@ -10,6 +10,7 @@ use Kalopsis\Colour\FlakeGrade;
 use Kalopsis\Colour\Flakes;
 use Kalopsis\Cups\CupPlanner;
 use Kalopsis\Film\BadRatio;
+use Kalopsis\Film\ClearGrade;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\ProductRole;
@@ -18,6 +19,7 @@ use Kalopsis\Gun\Peel;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
+use Kalopsis\Job\Internal\CupWishReader;
 use Kalopsis\Job\Internal\RepairReader;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
@@ -103,6 +105,13 @@ final readonly class JobReader
         self::oneBinder($job->object('plan'), $systemKey);
         $practice = $job->has('practice') && $job->flag('practice', 'Practice');
         $plan = $this->plan($job->object('plan'), $system, $colourSpec->finish);
+        if ($system !== null && $plan->clear !== null) {
+            $chosen = $system->withClear($plan->clear);
+            if ($chosen === null) {
+                $problems->add('plan.clear', 'no-product', "{$system->name} has no {$plan->clear->words()}.");
+            }
+            $system = $chosen ?? $system;
+        }
         foreach ($plan->sequence->steps as $step) {
             self::places($step, $body, $problems);
         }
@@ -161,6 +170,8 @@ final readonly class JobReader
                 : CupPlanner::REMAINDER_ML,
             self::reducer($plan),
             $plan->has('letDown') && $plan->flag('letDown', 'The let-down set'),
+            CupWishReader::read($plan->maybe('cups')),
+            $plan->has('clear') ? $plan->choice('clear', ClearGrade::class, 'The clear') : null,
         );
     }
 
@@ -239,7 +250,7 @@ final readonly class JobReader
 
                 continue;
             }
-            $text = $fields->text($name, 1, 30, 'The ratio');
+            $text = $fields->text($name, 1, 40, 'The ratio');
             if ($text === '') {
                 continue;
             }

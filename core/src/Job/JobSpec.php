@@ -12,6 +12,7 @@ use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\Reducer;
+use Kalopsis\Film\ReducerChoice;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Spot;
@@ -82,7 +83,17 @@ final readonly class JobSpec
     /** For this booth, area and finish. */
     public function advisedReducer(): Reducer
     {
-        return Reducer::advised($this->booth->temperatureC, $this->colourM2(), $this->colour->finish->isCritical());
+        return $this->reducerChoice()->advised;
+    }
+
+    public function reducerChoice(): ReducerChoice
+    {
+        return ReducerChoice::of(
+            $this->system->carrier,
+            $this->air(),
+            $this->colourM2(),
+            $this->colour->finish->isCritical(),
+        );
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use Kalopsis\Blend\SideChoice;
+use Kalopsis\Cups\CupWish;
+use Kalopsis\Film\ClearGrade;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\Reducer;
 use Kalopsis\Sequence\CoatSequence;
@@ -21,6 +23,8 @@ final readonly class PlanSpec
      * @param array<string, SideChoice> $sides by "panel|neighbour"
      * @param array<string, MixRatio> $ratios by product role
      * @param ?Reducer $reducer set by hand; null: the advised one
+     * @param array<string, CupWish> $cups by cup
+     * @param ?ClearGrade $clear which of the shop's clears; null: the usual one
      * @param bool $letDown is the colour judged at the number of coats that is sprayed, on the path of a let-down set?
      */
     public function __construct(
@@ -35,6 +39,8 @@ final readonly class PlanSpec
         public float $remainderMl,
         public ?Reducer $reducer = null,
         public bool $letDown = false,
+        public array $cups = [],
+        public ?ClearGrade $clear = null,
     ) {}
 
     /** Coats of the effect layer that this plan sprays; null where no let-down set was taken over. */
@@ -43,8 +49,12 @@ final readonly class PlanSpec
         return $this->letDown ? $this->sequence->layerCoats() : null;
     }
 
-    public function with(?GunChoice $gun = null, ?SideChoice $side = null, string $sideKey = ''): self
-    {
+    public function with(
+        ?GunChoice $gun = null,
+        ?SideChoice $side = null,
+        string $sideKey = '',
+        ?ClearGrade $clear = null,
+    ): self {
         return new self(
             $this->school,
             $this->sequence,
@@ -57,6 +67,8 @@ final readonly class PlanSpec
             $this->remainderMl,
             $this->reducer,
             $this->letDown,
+            $this->cups,
+            $clear ?? $this->clear,
         );
     }
 
@@ -75,6 +87,8 @@ final readonly class PlanSpec
             $this->remainderMl,
             $this->reducer,
             $this->letDown,
+            $this->cups,
+            $this->clear,
         );
     }
 }

@@ -166,7 +166,7 @@ final class Awkward
             CoatKind::Sealer,
             Extent::past(0.0, 0.0, self::SPOT_PRIMER_MM, self::SPOT_PRIMER_MM),
             'On the spot only, thinned by 15 per cent so that its edge lies flat',
-        )->changed(mixture: new MixtureSpec(self::THINNED), where: Where::repairs($repairs));
+        )->changed(mixture: new MixtureSpec(self::THINNED, reason: 'its edge lies flat'), where: Where::repairs($repairs));
 
         return new CoatSequence([$spot, ...$s->steps]);
     }

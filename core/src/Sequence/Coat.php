@@ -31,6 +31,22 @@ final readonly class Coat
         public ?float $innerMm = null,
     ) {}
 
+    /** The same coat from another mix. */
+    public function mixed(Mixture $mixture): self
+    {
+        return new self(
+            $this->step,
+            $mixture,
+            $this->reachMm,
+            $this->fadeMm,
+            $this->filmShare,
+            $this->gun,
+            $this->stroke,
+            $this->solvedMm,
+            $this->innerMm,
+        );
+    }
+
     public function id(): string
     {
         return $this->step->id;

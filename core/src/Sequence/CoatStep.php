@@ -90,6 +90,7 @@ final readonly class CoatStep implements JsonSerializable
                 'blendingClear' => $this->mixture->blendingClear,
                 ...$this->mixture->fadeSolvent > 0.0 ? ['fadeSolvent' => $this->mixture->fadeSolvent] : [],
                 ...$this->mixture->tint > 0.0 ? ['tint' => $this->mixture->tint] : [],
+                ...$this->mixture->reason !== '' ? ['reason' => $this->mixture->reason] : [],
             ],
             'gun' => $this->gun,
             'extent' => $this->extent,

@@ -51,6 +51,7 @@ final class SequenceReader
                 self::plain($mixture, 'blendingClear', MixtureSpec::CLEAR, 0.0, 'Blending clear'),
                 self::plain($mixture, 'fadeSolvent', MixtureSpec::FADE_SOLVENT, 0.0, 'Fade-out solvent'),
                 self::plain($mixture, 'tint', MixtureSpec::TINT, 0.0, 'Tint'),
+                $mixture->has('reason') ? $mixture->text('reason', 0, 120, 'The reason') : '',
             ),
             self::gun($f->maybe('gun')),
             self::extent($f->object('extent')),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Spray;
 
 use Kalopsis\Film\Air;
+use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\Carrier;
 use Kalopsis\Film\FlashOff;
 use Kalopsis\Film\PaintSystem;
@@ -49,11 +50,16 @@ final readonly class Pace
     /** Minutes until a coat is ready for the next, LONGEST_MINUTES where it will not dry. */
     public function waiting(Coat $coat): float
     {
-        $drying = $coat->step->drying;
-        $rate = FlashOff::rate($this->volatile, $this->air, $drying->movement($this->system->carrier));
+        return $this->waitingIn($coat, $coat->step->drying->movement($this->system->carrier));
+    }
+
+    /** The same if another air moved over it. */
+    public function waitingIn(Coat $coat, AirMovement $movement): float
+    {
+        $rate = FlashOff::rate($this->volatile, $this->air, $movement);
         $volatile = Simulation::laid($coat, $this->volatile, $this->air)->volatileUm();
 
-        return min(self::LONGEST_MINUTES, $drying->patience() * FlashOff::minutes($volatile, $rate));
+        return min(self::LONGEST_MINUTES, $coat->step->drying->patience() * FlashOff::minutes($volatile, $rate));
     }
 
     /**

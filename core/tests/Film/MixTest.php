@@ -32,16 +32,43 @@ it('reads ratios the way painters write them', function (string $text, array $pa
 it('refuses ratios that cannot be mixed', function (string $text): void {
     MixRatio::parse($text);
 })
-    ->with(['4:0:x', '4:0:2', '', ':', '1:-1', '0 %', '+0 %', 'one to one', '1:1:1:1:1', '1:2000', '1:1e3', '١:٢'])
+    ->with(['4:0:x', '4:0:2', '', ':', '1:-1', '0 %', '+0 %', 'one to one', '1:1:1:1:1', '1:2000', '1:1e3', '١:٢', '2:1 + 0 %', '1:1:1 + 5 % + 5 %', '+', 'by weight'])
     ->throws(BadRatio::class);
 
-it('knows that 1:0.75 is 75 % added and that 4:1:2 is no percentage', function (): void {
-    expect(MixRatio::parse('1:0.75')->percentAdded())
+it('tells reducer as shops do, in per cent of all the rest: 1:0.75 is 75 %, 4:1:2 is 40 %, 2:1:0.15 is 5 % (common practice)', function (): void {
+    $percent = fn (string $text, int $at): float => round(MixRatio::parse($text)->percentOfRest($at), 9);
+    expect($percent('1:0.75', 1))
         ->toBe(75.0)
-        ->and(MixRatio::parse('+55 %')->percentAdded())
+        ->and($percent('+55 %', 1))
         ->toBe(55.0)
-        ->and(MixRatio::parse('4:1:2')->percentAdded())
-        ->toBeNull();
+        ->and($percent('4:1:2', 2))
+        ->toBe(40.0)
+        ->and($percent('2:1:0.15', 2))
+        ->toBe(5.0);
+});
+
+it('reads a chain as each per cent of what was there before: 2:1 + 5 % is 2:1:0.15 (common practice)', function (): void {
+    $chain = MixRatio::parse('2:1 + 5 %');
+    expect($chain->parts)
+        ->toBe([2.0, 1.0, 0.15])
+        ->and($chain->text())
+        ->toBe('2:1 + 5 %')
+        // 100 of base, 50 of clear, a tenth of the 150: worked by hand.
+        ->and(MixRatio::parse('100 + 50% + 10%')->parts)
+        ->toBe([100.0, 50.0, 15.0])
+        ->and(MixRatio::parse('100 + 50% + 10%')->text())
+        ->toBe('+50 % + 10 %');
+});
+
+it('turns a ratio by weight into volumes by the densities (worked by hand)', function (): void {
+    $mix = new Mix(MixRatio::parse('100:50 by weight'), [new Component('heavy', 2.0, 0.5), new Component('light', 1.0, 0.0)]);
+    // 100 g at 2 g/ml are 50 ml, 50 g at 1 g/ml are 50 ml: half and half, and 1.5 g/ml together.
+    expect($mix->ratio->share(0))
+        ->toEqualWithDelta(0.5, 1e-12)
+        ->and($mix->densityGPerMl())
+        ->toEqualWithDelta(1.5, 1e-12)
+        ->and(MixRatio::parse('100:50 by weight')->text())
+        ->toBe('100:50 by weight');
 });
 
 it('thins solids and mixes density by volume (worked by hand)', function (): void {

@@ -93,12 +93,14 @@ it('plans any spot on any panel of any car, and the plan holds together', functi
                 foreach ($plan->cups as $other) {
                     $used += $other->restOf === $cup->id ? $other->pours[0]->ml * $other->count : 0.0;
                 }
+                // A second coat of clear takes what is in the gun already; the others fill it.
+                [$least, $most] = $cup->follows === null ? [$used + 40.0, $used + 50.0] : [$used, 1.1 * $used + 10.0];
                 expect($poured)
                     ->toEqualWithDelta($cup->total->value(), 1e-6)
                     ->and($poured)
-                    ->toBeGreaterThanOrEqual($used + 40.0 - 1e-6)
+                    ->toBeGreaterThanOrEqual($least - 1e-6)
                     ->and($poured)
-                    ->toBeLessThan($used + 50.0 + 1e-6);
+                    ->toBeLessThan($most + 1e-6);
             }
             expect(json_encode($plan))->not->toBeFalse();
         });
@@ -198,7 +200,7 @@ it('says the state of every station in a word or two', function (): void {
         )
         ->toBe('2 panels join')
         ->and(states(Bodies::planned(Bodies::job()))['cups'])
-        ->toMatch('/^3 cups, \d+ ml$/');
+        ->toMatch('/^4 cups, \d+ ml$/');
 });
 
 it('takes every kind of ground, and seals what needs it', function (Under $under): void {

@@ -208,7 +208,7 @@ it('pours solvent from its own cup, and thinned clear from what is left of the c
     expect($cups)
         ->toHaveKeys(['clear', 'clear-thinned', 'clear-thinned-2', 'fade-solvent'])
         ->and($cups['clear-thinned']->restOf)
-        ->toBe('clear')
+        ->toBe('clear-2')
         ->and($cups['fade-solvent']->restOf)
         ->toBeNull()
         ->and($cups['fade-solvent']->pours)

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalopsis\Job\Internal;
+
+use Kalopsis\Cups\CupWish;
+use Kalopsis\Cups\Vessel;
+use Kalopsis\Input\Fields;
+use Kalopsis\Units\Unit;
+
+/** Reads what a painter says of each cup. A cup that the plan no longer has keeps its wish, for when it is back. */
+final class CupWishReader
+{
+    /** A plan has no more mixes than coats. */
+    private const MOST_CUPS = 40;
+
+    /** @return array<string, CupWish> by cup */
+    public static function read(Fields $cups): array
+    {
+        $out = [];
+        foreach ($cups->names() as $name) {
+            if (count($out) >= self::MOST_CUPS || preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $name) !== 1 || strlen($name) > 60) {
+                $cups->problems->add($cups->path($name), 'unknown', 'There is no such cup.');
+
+                continue;
+            }
+            $wish = $cups->object($name);
+            $ml = fn (string $field, string $what): ?float => $wish->has($field)
+                ? $wish->number($field, 0.0, CupWish::MOST_ML, Unit::Millilitre, $what)
+                : null;
+            $out[$name] = new CupWish(
+                $wish->has('vessel') ? $wish->choice('vessel', Vessel::class, 'The vessel') : null,
+                $ml('onHandMl', 'What is on hand'),
+                $ml('leftMl', 'What is left'),
+            );
+        }
+
+        return $out;
+    }
+}
