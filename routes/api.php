@@ -6,10 +6,12 @@ use App\Http\Controllers\BodyShapeController;
 use App\Http\Controllers\ColourDeskController;
 use App\Http\Controllers\ColourGateController;
 use App\Http\Controllers\ColourReadingController;
+use App\Http\Controllers\CupController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MeController;
+use App\Http\Controllers\MixController;
 use App\Http\Controllers\ReadingFileController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
@@ -74,6 +76,23 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('jobs/{job}/colour/imports', [ReadingFileController::class, 'store']);
     Route::post('jobs/{job}/colour/imports/{import}/take', [ReadingFileController::class, 'take']);
     Route::get('jobs/{job}/colour/file', [ReadingFileController::class, 'show']);
+
+    Route::post('jobs/{job}/reduction', [CupController::class, 'reduction']);
+    Route::post('jobs/{job}/mix-choices', [CupController::class, 'choices']);
+    Route::post('jobs/{job}/formula', [CupController::class, 'formula']);
+    Route::post('viscosity', [CupController::class, 'viscosity']);
+    Route::put('shelf/scale', [CupController::class, 'scale']);
+    Route::get('jobs/{job}/mixes', [MixController::class, 'index']);
+    Route::post('jobs/{job}/mixes', [MixController::class, 'store']);
+    Route::get('jobs/{job}/mixes/{mix}', [MixController::class, 'show']);
+    Route::post('jobs/{job}/mixes/{mix}/take', [MixController::class, 'take']);
+    Route::post('jobs/{job}/mixes/{mix}/recover', [MixController::class, 'recover']);
+    Route::post('jobs/{job}/mixes/{mix}/accept', [MixController::class, 'accept']);
+    Route::post('jobs/{job}/mixes/{mix}/finish', [MixController::class, 'finish']);
+    Route::post('jobs/{job}/mixes/{mix}/discard', [MixController::class, 'discard']);
+    Route::get('jobs/{job}/mixes/{mix}/scale', [MixController::class, 'stream']);
+    Route::post('jobs/{job}/mixes/{mix}/scale/hand', [MixController::class, 'hand']);
+    Route::post('jobs/{job}/mixes/{mix}/scale/readings', [MixController::class, 'reading']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exceptions;
 
 use App\Devices\NothingToMeasure;
+use App\Mixing\MixRefused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -54,6 +55,12 @@ final class ProblemRenderer
                 409,
                 'gate-closed',
                 'This card cannot pass.',
+                $error->getMessage(),
+            ),
+            $error instanceof MixRefused => Problem::response(
+                409,
+                'mix-refused',
+                'This mix cannot go on so.',
                 $error->getMessage(),
             ),
             $error instanceof NothingToMeasure => Problem::response(

@@ -73,6 +73,12 @@ final class RepairJob extends Model
         return $this->hasMany(ColourEvent::class);
     }
 
+    /** @return HasMany<Mix, $this> */
+    public function mixes(): HasMany
+    {
+        return $this->hasMany(Mix::class);
+    }
+
     /** The job, held until the transaction ends, so that two edits cannot both be the next version. */
     public static function held(string $id): ?self
     {

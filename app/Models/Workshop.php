@@ -8,6 +8,7 @@ use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Kalopsis\Cups\Scale;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\BlendLimits;
@@ -18,6 +19,7 @@ use Kalopsis\Job\BlendLimits;
  * @property string $town
  * @property ?array<string, int|bool> $blend_limits
  * @property bool $is_demo
+ * @property float $scale_readability_g
  */
 final class Workshop extends Model
 {
@@ -36,10 +38,16 @@ final class Workshop extends Model
         return $limits === null || $problems->any() ? BlendLimits::usual() : $limits;
     }
 
+    /** The scale on its mixing bench. */
+    public function scale(): Scale
+    {
+        return new Scale($this->scale_readability_g);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['blend_limits' => 'array', 'is_demo' => 'boolean'];
+        return ['blend_limits' => 'array', 'is_demo' => 'boolean', 'scale_readability_g' => 'float'];
     }
 
     /** @return HasMany<RepairJob, $this> */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\BenchScale;
 use App\Devices\Instrument;
+use App\Devices\ScaleDevice;
 use App\Devices\SimulatedInstrument;
 use App\Models\ColourReading;
 use App\Models\ColourSample;
+use App\Models\Mix;
 use App\Models\ReadingImport;
 use App\Models\RepairJob;
 use App\Models\User;
@@ -28,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(Instrument::class, SimulatedInstrument::class);
+        $this->app->bind(ScaleDevice::class, BenchScale::class);
         $this->app->bind(StatefulGuard::class, fn (): Guard => Auth::guard('web'));
     }
 
@@ -60,6 +64,13 @@ final class AppServiceProvider extends ServiceProvider
                 ->where('id', ctype_digit($id) ? $id : 0)
                 ->firstOrFail();
         });
+        Route::bind(
+            'mix',
+            fn (string $id): Mix => self::jobOfRoute()
+                ->mixes()
+                ->where('id', Str::isUuid($id) ? $id : '')
+                ->firstOrFail(),
+        );
         Route::bind(
             'import',
             fn (string $id): ReadingImport => ReadingImport::query()

@@ -26,6 +26,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'mix',
+        name: 'mix',
+        in: 'path',
+        required: true,
+        schema: new OA\Schema(type: 'string', format: 'uuid'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'ifMatch',
         name: 'If-Match',
         in: 'header',

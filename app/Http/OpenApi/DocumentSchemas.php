@@ -114,6 +114,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'blendingClear', description: 'parts to one part of ready base', type: 'number'),
             new OA\Property(property: 'tint', description: 'parts to one part of ready clear', type: 'number'),
             new OA\Property(property: 'fadeSolvent', description: 'parts to one part of ready clear', type: 'number'),
+            new OA\Property(property: 'reason', description: 'why it leaves the data sheet\'s window', type: 'string'),
         ],
     ),
 ]
@@ -256,6 +257,13 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'remainderMl', type: 'number'),
             new OA\Property(property: 'reducer', description: 'left out: the advised one', type: 'string', nullable: true),
+            new OA\Property(
+                property: 'cups',
+                description: 'what the painter says of a cup, by its id',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/CupWish'),
+            ),
+            new OA\Property(property: 'clear', type: 'string', enum: ['production', 'premium'], nullable: true),
             new OA\Property(property: 'letDown', description: 'judged at the coats it sprays', type: 'boolean'),
         ],
     ),

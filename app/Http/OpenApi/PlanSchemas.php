@@ -212,101 +212,6 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
-        schema: 'CoatAmount',
-        required: ['coat', 'name', 'volume'],
-        type: 'object',
-        properties: [
-            new OA\Property(property: 'coat', type: 'string'),
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'volume', ref: '#/components/schemas/Figure'),
-        ],
-    ),
-]
-#[
-    OA\Schema(
-        schema: 'Pour',
-        required: ['component', 'parts', 'ml', 'grams', 'cumulativeMl', 'cumulativeGrams', 'lineMm'],
-        type: 'object',
-        properties: [
-            new OA\Property(property: 'component', type: 'string'),
-            new OA\Property(property: 'parts', type: 'number'),
-            new OA\Property(property: 'ml', type: 'number'),
-            new OA\Property(property: 'grams', type: 'number'),
-            new OA\Property(property: 'cumulativeMl', type: 'number'),
-            new OA\Property(property: 'cumulativeGrams', type: 'number'),
-            new OA\Property(property: 'lineMm', type: 'number'),
-        ],
-    ),
-]
-#[
-    OA\Schema(
-        schema: 'Vessel',
-        required: ['ml', 'bottomMm', 'topMm', 'heightMm'],
-        type: 'object',
-        properties: [
-            new OA\Property(property: 'ml', type: 'number'),
-            new OA\Property(property: 'bottomMm', type: 'number'),
-            new OA\Property(property: 'topMm', type: 'number'),
-            new OA\Property(property: 'heightMm', type: 'number'),
-        ],
-    ),
-]
-#[
-    OA\Schema(
-        schema: 'Cup',
-        required: [
-            'id',
-            'name',
-            'product',
-            'role',
-            'ratio',
-            'standardRatio',
-            'mixture',
-            'restOf',
-            'total',
-            'count',
-            'vessel',
-            'coats',
-            'pours',
-            'volumeSolids',
-            'densityGPerMl',
-        ],
-        type: 'object',
-        properties: [
-            new OA\Property(property: 'id', type: 'string'),
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'product', type: 'string'),
-            new OA\Property(property: 'role', type: 'string'),
-            new OA\Property(property: 'ratio', type: 'string'),
-            new OA\Property(property: 'standardRatio', type: 'string'),
-            new OA\Property(property: 'mixture', type: 'string'),
-            new OA\Property(property: 'restOf', type: 'string', nullable: true),
-            new OA\Property(property: 'total', ref: '#/components/schemas/Figure'),
-            new OA\Property(property: 'count', type: 'integer'),
-            new OA\Property(property: 'vessel', ref: '#/components/schemas/Vessel'),
-            new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/CoatAmount')),
-            new OA\Property(property: 'pours', type: 'array', items: new OA\Items(ref: '#/components/schemas/Pour')),
-            new OA\Property(property: 'volumeSolids', type: 'number'),
-            new OA\Property(property: 'densityGPerMl', type: 'number'),
-        ],
-    ),
-]
-#[
-    OA\Schema(
-        schema: 'ReducerAdvice',
-        required: ['key', 'words', 'advised', 'advisedWords', 'reason'],
-        type: 'object',
-        properties: [
-            new OA\Property(property: 'key', type: 'string'),
-            new OA\Property(property: 'words', type: 'string'),
-            new OA\Property(property: 'advised', type: 'string'),
-            new OA\Property(property: 'advisedWords', type: 'string'),
-            new OA\Property(property: 'reason', ref: '#/components/schemas/Reason'),
-        ],
-    ),
-]
-#[
-    OA\Schema(
         schema: 'CautionAt',
         required: ['id', 'title', 'says', 'where'],
         type: 'object',
@@ -360,6 +265,8 @@ use OpenApi\Attributes as OA;
             'rooms',
             'warnings',
             'cups',
+            'currency',
+            'clearGrade',
             'remainder',
             'reducer',
             'flash',
@@ -392,6 +299,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'sides', type: 'array', items: new OA\Items(ref: '#/components/schemas/PlannedSide')),
             new OA\Property(property: 'rooms', type: 'array', items: new OA\Items(ref: '#/components/schemas/RoomLine')),
             new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(ref: '#/components/schemas/Warning')),
+            new OA\Property(property: 'currency', type: 'string', nullable: true),
+            new OA\Property(property: 'clearGrade', type: 'string', enum: ['production', 'premium'], nullable: true),
             new OA\Property(property: 'cups', type: 'array', items: new OA\Items(ref: '#/components/schemas/Cup')),
             new OA\Property(property: 'remainder', ref: '#/components/schemas/Figure'),
             new OA\Property(property: 'reducer', ref: '#/components/schemas/ReducerAdvice'),

@@ -120,6 +120,7 @@ final readonly class Cup implements JsonSerializable
 
         return [
             'mm2PerS' => round($now, 1),
+            'key' => $sheet->cup->value,
             'cup' => $sheet->cup->words(),
             'seconds' => round($sheet->cup->secondsFor($now), 1),
             'from' => $sheet->fromSeconds,

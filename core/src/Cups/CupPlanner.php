@@ -69,7 +69,11 @@ final class CupPlanner
     /** How many times what the coat before took. */
     private static function times(Batch $before, Batch $batch): float
     {
-        return max(self::SECOND_COAT * $batch->areaM2() / $before->areaM2(), $batch->coatsMl() / $before->coatsMl());
+        $times = $batch->coatsMl() / $before->coatsMl();
+        // What the plan lays thicker already counts towards the tenth.
+        $thicker = max(1.0, $times * $before->areaM2() / $batch->areaM2());
+
+        return $times * max(1.0, self::SECOND_COAT / $thicker);
     }
 
     private static function name(Batch $batch, bool $over): string

@@ -36,7 +36,8 @@ final class DataSheetReader
         );
     }
 
-    private static function viscosity(Fields $f): ?SprayViscosity
+    /** Null where nothing is said. */
+    public static function viscosity(Fields $f): ?SprayViscosity
     {
         if ($f->names() === []) {
             return null;

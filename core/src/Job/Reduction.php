@@ -152,6 +152,7 @@ final readonly class Reduction implements JsonSerializable
                     : [
                         'mm2PerS' => round($there, 1),
                         'seconds' => round($sheet->cup->secondsFor($there), 1),
+                        'key' => $sheet->cup->value,
                         'cup' => $sheet->cup->words(),
                         'from' => $sheet->fromSeconds,
                         'to' => $sheet->toSeconds,

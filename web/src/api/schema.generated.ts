@@ -276,6 +276,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/reduction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reduce"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mix-choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mixChoices"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/formula": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["formulaForCup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/viscosity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readViscosity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/history": {
         parameters: {
             query?: never;
@@ -450,6 +530,166 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["setPreferences"];
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listMixes"];
+        put?: never;
+        post: operations["beginMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showMix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takePortion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/recover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recoverMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["acceptMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finishMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["discardMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/scale/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scaleHand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/scale/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scaleReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/mixes/{mix}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scaleStream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/jobs/{job}/colour/imports": {
@@ -1141,6 +1381,94 @@ export interface components {
                 [key: string]: string;
             };
         };
+        CoatAmount: {
+            coat: string;
+            name: string;
+            volume: components["schemas"]["Figure"];
+        };
+        Pour: {
+            component: string;
+            kind: string | null;
+            parts: number;
+            ml: number;
+            grams: number;
+            cumulativeMl: number;
+            cumulativeGrams: number;
+            lineMm: number;
+        };
+        Vessel: {
+            key: string;
+            ml: number;
+            bottomMm: number;
+            topMm: number;
+            heightMm: number;
+        };
+        VesselSplit: {
+            vessel: string;
+            count: number;
+        };
+        OnHand: {
+            ml: components["schemas"]["Quantity"];
+            enough: boolean;
+            coats: number;
+            short: components["schemas"]["Quantity"];
+        };
+        CupViscosity: {
+            mm2PerS: number;
+            key: string;
+            cup: string;
+            seconds: number;
+            from: number;
+            to: number;
+            atC?: number;
+            fits: number;
+        };
+        Cup: {
+            id: string;
+            name: string;
+            product: string;
+            role: string;
+            ratio: string;
+            standardRatio: string;
+            mixture: string;
+            restOf: string | null;
+            follows: string | null;
+            total: components["schemas"]["Figure"];
+            count: number;
+            vessel: components["schemas"]["Vessel"];
+            chosenVessel: string | null;
+            splits: components["schemas"]["VesselSplit"][];
+            coats: components["schemas"]["CoatAmount"][];
+            pours: components["schemas"]["Pour"][];
+            volumeSolids: number;
+            densityGPerMl: number;
+            reducerPercent: number | null;
+            wasted: components["schemas"]["Quantity"];
+            forRest: components["schemas"]["Quantity"];
+            left: components["schemas"]["Quantity"] | null;
+            onHand: components["schemas"]["OnHand"] | null;
+            cost: number | null;
+            potLife: components["schemas"]["Quantity"] | null;
+            viscosity: components["schemas"]["CupViscosity"] | null;
+            voc: number;
+        };
+        ReducerWord: {
+            key: string;
+            words: components["schemas"]["Phrase"];
+        };
+        ReducerChoice: {
+            advised: components["schemas"]["ReducerWord"];
+            second: components["schemas"]["ReducerWord"];
+            turns: components["schemas"]["Phrase"][];
+            reason: components["schemas"]["Reason"];
+        };
+        ReducerAdvice: {
+            key: string;
+            words: string;
+            advised: string;
+            advisedWords: string;
+            choice: components["schemas"]["ReducerChoice"];
+        };
         CarPart: {
             /** @description A job as it is entered; docs/formats/job.schema.json says the same to other programs. */
             label: string;
@@ -1199,6 +1527,8 @@ export interface components {
             tint?: number;
             /** @description parts to one part of ready clear */
             fadeSolvent?: number;
+            /** @description why it leaves the data sheet's window */
+            reason?: string;
         };
         StepGun: {
             /** @enum {string} */
@@ -1282,6 +1612,12 @@ export interface components {
             remainderMl?: number;
             /** @description left out: the advised one */
             reducer?: string | null;
+            /** @description what the painter says of a cup, by its id */
+            cups?: {
+                [key: string]: components["schemas"]["CupWish"];
+            };
+            /** @enum {string|null} */
+            clear?: "production" | "premium" | null;
             /** @description judged at the coats it sprays */
             letDown?: boolean;
         };
@@ -1354,6 +1690,283 @@ export interface components {
         };
         Preview: {
             plan: components["schemas"]["JobPlan"];
+        };
+        CupWish: {
+            /** @enum {string|null} */
+            vessel?: "200" | "450" | "750" | "1300" | null;
+            onHandMl?: number | null;
+            leftMl?: number | null;
+        };
+        ReductionAsked: {
+            document: components["schemas"]["JobDocument"];
+            cup: string;
+        };
+        ReductionNow: {
+            mixture: string;
+            hides: boolean;
+            coats: number | null;
+            wet: components["schemas"]["Quantity"];
+            dry: components["schemas"]["Quantity"];
+            wetness: components["schemas"]["Figure"];
+            flash: components["schemas"]["Quantity"];
+            viscosity: components["schemas"]["CupViscosity"] | null;
+            voc: number;
+            /** @enum {string} */
+            pop: "low" | "raised" | "high";
+            popWords: string;
+            mottle: number;
+            index: number;
+            seen: boolean;
+            says: components["schemas"]["Phrase"];
+        };
+        ReductionWay: {
+            key: string;
+            words: string;
+            purpose: string;
+            reducer: number;
+            blendingClear: number;
+            percent: number | null;
+            against: number | null;
+            chosen: boolean;
+            mixture: string;
+            hides: boolean;
+            coats: number | null;
+            wet: components["schemas"]["Quantity"];
+            dry: components["schemas"]["Quantity"];
+            wetness: components["schemas"]["Figure"];
+            flash: components["schemas"]["Quantity"];
+            viscosity: components["schemas"]["CupViscosity"] | null;
+            voc: number;
+            /** @enum {string} */
+            pop: "low" | "raised" | "high";
+            popWords: string;
+        };
+        VocLaw: {
+            key: string;
+            words: string;
+            category: string;
+            limit: number;
+            has: number;
+            within: boolean;
+        };
+        Reduction: {
+            cup: string;
+            coats: string[];
+            window: number[] | null;
+            sheetPercent: number | null;
+            wholePercent: number | null;
+            percent: number | null;
+            least: number;
+            most: number;
+            against: number | null;
+            reason: string;
+            now: components["schemas"]["ReductionNow"];
+            strategies: components["schemas"]["ReductionWay"][];
+            voc: components["schemas"]["VocLaw"][];
+        };
+        HardenerChoice: {
+            advised: string;
+            words: string;
+            second: string;
+            turns: components["schemas"]["Phrase"][];
+            holds: boolean;
+            open: components["schemas"]["Figure"];
+            round: components["schemas"]["Quantity"];
+        };
+        BinderAir: {
+            movement: string;
+            words: string;
+            minutes: components["schemas"]["Quantity"] | null;
+        };
+        BinderChoice: {
+            system: string;
+            name: string;
+            /** @enum {string} */
+            carrier: "solvent" | "waterborne";
+            own: boolean;
+            minutes: components["schemas"]["Quantity"];
+            air: components["schemas"]["BinderAir"][];
+            says: components["schemas"]["Phrase"];
+        };
+        ClearChoice: {
+            /** @enum {string} */
+            grade: "production" | "premium";
+            name: string;
+            words: string;
+            suits: string;
+            own: boolean;
+            build: components["schemas"]["Quantity"];
+            minutes: components["schemas"]["Quantity"];
+            polish: components["schemas"]["Quantity"] | null;
+            paint: components["schemas"]["Quantity"];
+            cost: number | null;
+        };
+        GunCup: {
+            cup: string;
+            name: string;
+        };
+        GunsReady: {
+            first: components["schemas"]["GunCup"];
+            second: components["schemas"]["GunCup"];
+            when: components["schemas"]["Phrase"];
+        };
+        MixChoices: {
+            hardener: components["schemas"]["HardenerChoice"];
+            binders: components["schemas"]["BinderChoice"][];
+            clears: components["schemas"]["ClearChoice"][];
+            guns: components["schemas"]["GunsReady"][];
+        };
+        FormulaAsked: {
+            cup: string;
+            cardsMl?: number;
+        };
+        FormulaRow: {
+            key: string;
+            name: string;
+            grams: number;
+            cumulativeGrams: number;
+            weighable: boolean;
+            drops: number | null;
+        };
+        FormulaStep: {
+            number: number;
+            note: string;
+        };
+        FormulaForCup: {
+            grams: number;
+            rows: components["schemas"]["FormulaRow"][];
+            scaleError: number;
+            leastG: number;
+            leastBatchG: number;
+            tooLittle: boolean;
+            number: number;
+            steps: components["schemas"]["FormulaStep"][];
+        };
+        ViscosityWindow: {
+            cup: string;
+            seconds: number[];
+            celsius?: number;
+        };
+        /** @description A flow cup and its seconds, or what runs off the stick */
+        ViscosityAsked: {
+            cup?: string;
+            seconds?: number;
+            stick?: string;
+            celsius: number;
+            window?: components["schemas"]["ViscosityWindow"];
+        };
+        CupSeconds: {
+            key: string;
+            words: string;
+            standard: string;
+            seconds: number;
+            holds: boolean;
+        };
+        ViscosityRead: {
+            mm2PerS: number;
+            low: number;
+            high: number;
+            rough: boolean;
+            holds: boolean;
+            atCelsius: number;
+            corrected: number;
+            cups: components["schemas"]["CupSeconds"][];
+            fits: number | null;
+            says: components["schemas"]["Phrase"];
+        };
+        MixPortion: {
+            name: string;
+            kind: string | null;
+            grams: number;
+            poured: number;
+            cumulative: number;
+            tolerance: number;
+            /** @enum {string} */
+            state: "waits" | "now" | "done" | "over";
+        };
+        MixEventRow: {
+            kind: string;
+            grams: number | null;
+            typed: boolean;
+            by: string;
+            at: string;
+        };
+        MixOver: {
+            name: string;
+            by: number;
+            times: number;
+            canRecover: boolean;
+            addsG: number;
+            vessel: string | null;
+        };
+        Mix: {
+            id: string;
+            cup: string;
+            /** @enum {string} */
+            kind: "cup" | "formula";
+            name: string;
+            batch: string;
+            colour: string;
+            code: string;
+            formula: number | null;
+            system: string;
+            product: string;
+            mixture: string;
+            of: number;
+            vessel: string;
+            readabilityG: number;
+            portions: components["schemas"]["MixPortion"][];
+            current: number | null;
+            targetG: number;
+            sum: number;
+            times: number;
+            over: components["schemas"]["MixOver"] | null;
+            done: boolean;
+            by: string;
+            at: string;
+            finishedAt: string | null;
+            discardedAt: string | null;
+            potLifeUntil: string | null;
+            roomC: components["schemas"]["Quantity"];
+            humidity: components["schemas"]["Quantity"];
+            jobVersion: number;
+            events: components["schemas"]["MixEventRow"][];
+            frame: components["schemas"]["ScaleFrame"] | null;
+            simulated: boolean;
+        };
+        MixBegun: {
+            id: string;
+            cup: string;
+            /** @enum {string} */
+            kind: "cup" | "formula";
+            batch?: string;
+            cardsMl?: number;
+        };
+        MixDone: {
+            key: string;
+            grams?: number | null;
+        };
+        ScaleHand: {
+            /** @enum {string} */
+            does: "pour" | "trickle" | "stop" | "drop" | "silent" | "jump" | "cup-off" | "right";
+        };
+        ScaleReading: {
+            grams: number;
+        };
+        ScaleKind: {
+            readabilityG: number;
+        };
+        ScaleFrame: {
+            grams: number;
+            /** @enum {string} */
+            state: "steady" | "moving" | "silent" | "jumps" | "cup-off";
+            words: string;
+            toGo: number;
+            share: number;
+            /** @enum {string} */
+            advice: "pour" | "near" | "stop" | "over" | "done";
+            near: number;
+            canTake: boolean;
         };
         SignIn: {
             /** @description People and how they like to read. */
@@ -1483,50 +2096,6 @@ export interface components {
             about: string;
             source: string;
         };
-        CoatAmount: {
-            coat: string;
-            name: string;
-            volume: components["schemas"]["Figure"];
-        };
-        Pour: {
-            component: string;
-            parts: number;
-            ml: number;
-            grams: number;
-            cumulativeMl: number;
-            cumulativeGrams: number;
-            lineMm: number;
-        };
-        Vessel: {
-            ml: number;
-            bottomMm: number;
-            topMm: number;
-            heightMm: number;
-        };
-        Cup: {
-            id: string;
-            name: string;
-            product: string;
-            role: string;
-            ratio: string;
-            standardRatio: string;
-            mixture: string;
-            restOf: string | null;
-            total: components["schemas"]["Figure"];
-            count: number;
-            vessel: components["schemas"]["Vessel"];
-            coats: components["schemas"]["CoatAmount"][];
-            pours: components["schemas"]["Pour"][];
-            volumeSolids: number;
-            densityGPerMl: number;
-        };
-        ReducerAdvice: {
-            key: string;
-            words: string;
-            advised: string;
-            advisedWords: string;
-            reason: components["schemas"]["Reason"];
-        };
         CautionAt: {
             id: string;
             title: string;
@@ -1562,6 +2131,9 @@ export interface components {
             sides: components["schemas"]["PlannedSide"][];
             rooms: components["schemas"]["RoomLine"][];
             warnings: components["schemas"]["Warning"][];
+            currency: string | null;
+            /** @enum {string|null} */
+            clearGrade: "production" | "premium" | null;
             cups: components["schemas"]["Cup"][];
             remainder: components["schemas"]["Figure"];
             reducer: components["schemas"]["ReducerAdvice"];
@@ -2028,6 +2600,7 @@ export interface components {
     parameters: {
         /** @description What holds for the whole API. */
         job: string;
+        mix: string;
         /** @description The version the edit was made on, as "7" */
         ifMatch: string;
         sample: string;
@@ -2583,6 +3156,207 @@ export interface operations {
             };
         };
     };
+    reduce: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReductionAsked"];
+            };
+        };
+        responses: {
+            /** @description How this mixture is thinned, and what that does */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reduction"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    mixChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Edit"];
+            };
+        };
+        responses: {
+            /** @description Hardener, binder, clear and guns for this plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixChoices"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    formulaForCup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormulaAsked"];
+            };
+        };
+        responses: {
+            /** @description The formula of the colour, scaled to a cup */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormulaForCup"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readViscosity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ViscosityAsked"];
+            };
+        };
+        responses: {
+            /** @description What a flow cup or a stick says */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViscosityRead"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleKind"];
+            };
+        };
+        responses: {
+            /** @description Kept for the shop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleKind"];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     jobHistory: {
         parameters: {
             query?: never;
@@ -3003,6 +3777,426 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    listMixes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was weighed for this job, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"][];
+                };
+            };
+        };
+    };
+    beginMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixBegun"];
+            };
+        };
+        responses: {
+            /** @description On the scale */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+        };
+    };
+    takePortion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixDone"];
+            };
+        };
+        responses: {
+            /** @description What the scale shows counts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recoverMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixDone"];
+            };
+        };
+        responses: {
+            /** @description The rest is recomputed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    acceptMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixDone"];
+            };
+        };
+        responses: {
+            /** @description Taken as it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    finishMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixDone"];
+            };
+        };
+        responses: {
+            /** @description Finished */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    discardMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixDone"];
+            };
+        };
+        responses: {
+            /** @description Thrown away; the record stays */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mix"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    scaleHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleHand"];
+            };
+        };
+        responses: {
+            /** @description What the simulated scale shows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleFrame"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    scaleReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleReading"];
+            };
+        };
+        responses: {
+            /** @description Taken in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleFrame"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    scaleStream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                mix: components["parameters"]["mix"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the scale shows, one frame a line, for some seconds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["ScaleFrame"];
                 };
             };
         };

@@ -44,7 +44,7 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
                 </Typography>
                 <Typography color="text.secondary">
                   <Trans>Reducer: </Trans>
-                  <Why reasons={[plan.reducer.reason]} label={t`Reducer`}>
+                  <Why reasons={[plan.reducer.choice.reason]} label={t`Reducer`}>
                     <strong>{tell(plan.reducer.words)}</strong>
                   </Why>
                   {plan.reducer.key !== plan.reducer.advised &&

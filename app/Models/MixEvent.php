@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something that happened to a mix; only ever added, and each only once.
+ *
+ * @property int $id
+ * @property string $kind
+ * @property array<string, mixed> $body
+ * @property Carbon $created_at
+ * @property ?User $user
+ */
+final class MixEvent extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['body' => 'array', 'created_at' => 'datetime'];
+    }
+}
