@@ -10,11 +10,11 @@ use Illuminate\Testing\TestResponse;
 use Kalopsis\Tests\Support\Bodies;
 
 /** @param array<string, mixed> $change */
-function reduction(RepairJob $job, string $cup = 'base-effect', array $change = []): TestResponse
+function reduction(RepairJob $job, string $coat = 'base-1', array $change = []): TestResponse
 {
     return test()->postJson("/api/jobs/{$job->id}/reduction", [
         'document' => Bodies::job('bonnet', 60.0, $change),
-        'cup' => $cup,
+        'coat' => $coat,
     ]);
 }
 
@@ -57,7 +57,7 @@ it('tells how a mixture is thinned, what each way does, and saves nothing', func
         ->not->toBe('low')
         ->and(JobVersion::query()->count())
         ->toBe(1);
-    reduction($job, 'no-such-cup')->assertStatus(409);
+    reduction($job, 'no-such-coat')->assertStatus(409);
 });
 
 it('allows a mixture outside its data sheet\'s window, says so plainly, and keeps the reason', function (): void {
@@ -262,8 +262,7 @@ it('reads a flow cup and a stick, and refuses nonsense', function (): void {
             ['cup' => 'din-4', 'seconds' => 30, 'celsius' => 200],
             ['stick' => 'broom', 'celsius' => 20],
             [],
-        ]
-        as $nonsense
+        ] as $nonsense
     ) {
         $read($nonsense)->assertStatus(422);
     }

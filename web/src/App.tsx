@@ -15,6 +15,9 @@ import { TodayPage } from './today/TodayPage';
 
 const BenchPage = lazy(() => import('./job/BenchPage').then((m) => ({ default: m.BenchPage })));
 const BoothSheet = lazy(() => import('./sheet/BoothSheet').then((m) => ({ default: m.BoothSheet })));
+const WeighPage = lazy(() => import('./mixing/WeighPage').then((m) => ({ default: m.WeighPage })));
+const LabelsPage = lazy(() => import('./mixing/LabelsPage').then((m) => ({ default: m.LabelsPage })));
+const CupListPage = lazy(() => import('./mixing/CupListPage').then((m) => ({ default: m.CupListPage })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
@@ -66,6 +69,10 @@ function SignedIn({ me }: { me: Me }) {
       <Suspense fallback={<Loading what={t`the page`} />}>
         <Routes>
           <Route path="jobs/:id/sheet" element={<BoothSheet />} />
+          <Route path="jobs/:id/weigh" element={<WeighPage />} />
+          <Route path="jobs/:id/weigh/:mix" element={<WeighPage />} />
+          <Route path="jobs/:id/labels" element={<LabelsPage />} />
+          <Route path="jobs/:id/cup-list" element={<CupListPage />} />
           <Route element={<Shell />}>
             <Route index element={<TodayPage />} />
             <Route path="jobs/:id" element={<Navigate to="car" replace />} />

@@ -53,10 +53,11 @@ final class CupController extends Controller
         $this->authorize('view', $job);
         $document = JobDocument::kept($request->document(), $job->workshop_id);
         $plan = $this->planning->plan($document, $job->workshop_id, $job);
-        $found = Reduction::of($plan, $request->string('cup')->toString());
+        $coat = $request->input('coat');
+        $found = is_string($coat) ? Reduction::of($plan, $coat) : null;
 
         return new JsonResponse(
-            $found ?? throw new MixRefused('The plan has no such cup any more. Look at Cups again.'),
+            $found ?? throw new MixRefused('The plan sprays no such coat any more. Look at Cups again.'),
             200,
             [],
             JSON_UNESCAPED_UNICODE,

@@ -20,11 +20,11 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ReductionAsked',
-        required: ['document', 'cup'],
+        required: ['document', 'coat'],
         type: 'object',
         properties: [
             new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
-            new OA\Property(property: 'cup', type: 'string'),
+            new OA\Property(property: 'coat', type: 'string'),
         ],
     ),
 ]

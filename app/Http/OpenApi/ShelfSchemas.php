@@ -271,8 +271,43 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'ShelfScale',
+        required: ['readabilityG', 'choices'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'readabilityG', type: 'number'),
+            new OA\Property(property: 'choices', type: 'array', items: new OA\Items(type: 'number')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfFlowCup',
+        required: ['key', 'name', 'standard'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'standard', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'Shelf',
-        required: ['limits', 'blendLimits', 'bodyShapes', 'paintSystems', 'colours', 'schools', 'finishes', 'unders'],
+        required: [
+            'limits',
+            'blendLimits',
+            'bodyShapes',
+            'paintSystems',
+            'colours',
+            'schools',
+            'finishes',
+            'unders',
+            'scale',
+            'flowCups',
+            'sticks',
+        ],
         type: 'object',
         properties: [
             new OA\Property(
@@ -296,6 +331,13 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/ShelfSchool'),
             ),
             new OA\Property(property: 'limits', ref: '#/components/schemas/CoatLimits'),
+            new OA\Property(property: 'scale', ref: '#/components/schemas/ShelfScale'),
+            new OA\Property(
+                property: 'flowCups',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/ShelfFlowCup'),
+            ),
+            new OA\Property(property: 'sticks', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
             new OA\Property(property: 'blendLimits', ref: '#/components/schemas/BlendLimits'),
             new OA\Property(
                 property: 'finishes',

@@ -9,6 +9,9 @@ use App\Models\Colour;
 use App\Models\PaintSystemRecord;
 use App\Models\Workshop;
 use App\Support\WorkshopCatalogue;
+use Kalopsis\Cups\Scale;
+use Kalopsis\Film\DrippingStick;
+use Kalopsis\Film\FlowCup;
 use Kalopsis\Film\MixtureSpec;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Film\Product;
@@ -64,6 +67,18 @@ final class ShelfResource
                 (new WorkshopCatalogue($workshop->id))->schools(),
             ),
             'limits' => self::limits(),
+            'scale' => [
+                'readabilityG' => $workshop->scale()->readabilityG,
+                'choices' => Scale::READABILITIES_G,
+            ],
+            'flowCups' => array_map(
+                fn (FlowCup $c): array => ['key' => $c->value, 'name' => $c->words(), 'standard' => $c->standard()],
+                FlowCup::cases(),
+            ),
+            'sticks' => array_map(
+                fn (DrippingStick $s): array => ['key' => $s->value, 'name' => $s->words()],
+                DrippingStick::cases(),
+            ),
             'blendLimits' => $workshop->blendLimits(),
             'finishes' => array_map(
                 fn (FinishClass $f): array => ['key' => $f->value, 'name' => $f->words()],

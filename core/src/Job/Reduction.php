@@ -24,6 +24,7 @@ use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Reason;
 use Kalopsis\Why\SourceKind;
+use OutOfBoundsException;
 
 /**
  * How one mixture of a plan is thinned, what that does to a coat of it and to what is seen in the end, and what each other
@@ -33,18 +34,29 @@ final readonly class Reduction implements JsonSerializable
 {
     private function __construct(private JobPlan $plan, private Cup $cup, private Coat $coat) {}
 
-    /** Null where the plan has no such cup. */
-    public static function of(JobPlan $plan, string $cup): ?self
+    /** The mixture that a coat comes out of; null where the plan sprays no such coat. */
+    public static function of(JobPlan $plan, string $coatId): ?self
     {
-        foreach ($plan->cups as $candidate) {
-            foreach ($candidate->id === $cup ? $plan->blend->coats : [] as $coat) {
-                if ($coat->id() === $candidate->coats[0]->coatId) {
-                    return new self($plan, $candidate, $coat);
+        foreach ($plan->cups as $cup) {
+            foreach ($cup->coats as $amount) {
+                if ($amount->coatId === $coatId) {
+                    return new self($plan, $cup, self::coat($plan, $coatId));
                 }
             }
         }
 
         return null;
+    }
+
+    private static function coat(JobPlan $plan, string $id): Coat
+    {
+        foreach ($plan->blend->coats as $coat) {
+            if ($coat->id() === $id) {
+                return $coat;
+            }
+        }
+
+        throw new OutOfBoundsException("No coat {$id}.");
     }
 
     /** @return array<string, mixed> */

@@ -8,6 +8,8 @@ export const keys = {
   archived: ['jobs', 'archived'] as const,
   job: (id: string) => ['job', id] as const,
   colour: (id: string) => ['job', id, 'colour'] as const,
+  mixes: (id: string) => ['job', id, 'mixes'] as const,
+  mix: (id: string, mix: string) => ['job', id, 'mixes', mix] as const,
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
   shopSchools: ['shop-schools'] as const,
@@ -48,6 +50,12 @@ export const useHistory = (id: string, version: number) =>
   useQuery({
     queryKey: [...keys.history(id), version],
     queryFn: () => unwrap(api.GET('/api/jobs/{job}/history', { params: { path: { job: id } } })),
+  });
+
+export const useMixes = (id: string) =>
+  useQuery({
+    queryKey: keys.mixes(id),
+    queryFn: () => unwrap(api.GET('/api/jobs/{job}/mixes', { params: { path: { job: id } } })),
   });
 
 /** Ask again only when nobody answered; an answer, even a bad one, stays as it is. */

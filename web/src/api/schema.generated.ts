@@ -1699,7 +1699,7 @@ export interface components {
         };
         ReductionAsked: {
             document: components["schemas"]["JobDocument"];
-            cup: string;
+            coat: string;
         };
         ReductionNow: {
             mixture: string;
@@ -2295,12 +2295,24 @@ export interface components {
             /** @description kept under light metallics and pearls */
             wetBed: boolean;
         };
+        ShelfScale: {
+            readabilityG: number;
+            choices: number[];
+        };
+        ShelfFlowCup: {
+            key: string;
+            name: string;
+            standard: string;
+        };
         Shelf: {
             bodyShapes: components["schemas"]["ShelfBody"][];
             paintSystems: components["schemas"]["ShelfSystem"][];
             colours: components["schemas"]["ShelfColour"][];
             schools: components["schemas"]["ShelfSchool"][];
             limits: components["schemas"]["CoatLimits"];
+            scale: components["schemas"]["ShelfScale"];
+            flowCups: components["schemas"]["ShelfFlowCup"][];
+            sticks: components["schemas"]["ShelfName"][];
             blendLimits: components["schemas"]["BlendLimits"];
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];

@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import type { CoatStep, FoundBlend, JobDocument, Offer, PlannedSide, RepairPart } from '../api/types';
+import type { CoatStep, FoundBlend, JobDocument, Offer, PlannedSide, RepairPart, StepMixture } from '../api/types';
 
 /** A changed document, and the words for what changed as the history will tell it. */
 export interface Change {
@@ -8,6 +8,7 @@ export interface Change {
 }
 
 type Shape = RepairPart['shape'];
+type CupWish = NonNullable<JobDocument['plan']['cups']>[string];
 type Side = NonNullable<JobDocument['plan']['sides']>[number];
 
 export const DEFAULT_SPOT_MM = 50;
@@ -410,3 +411,30 @@ export function setDetails(
 
 export const setBooth = (document: JobDocument, booth: Partial<JobDocument['booth']>): Change =>
   changed(document, { booth: { ...document.booth, ...booth } }, t`Booth conditions`);
+
+/** Another way of thinning for every coat that comes out of a cup. */
+export function thin(
+  document: JobDocument,
+  planned: readonly CoatStep[],
+  coats: readonly string[],
+  part: Partial<StepMixture>,
+  change: string,
+): Change {
+  return sequenced(
+    document,
+    stepsOf(document, planned).map((s) => (coats.includes(s.id) ? { ...s, mixture: { ...s.mixture, ...part } } : s)),
+    change,
+  );
+}
+
+/** What a painter says of one cup; null takes it back. */
+export function wishOfCup(document: JobDocument, cup: string, part: CupWish, change: string): Change {
+  const kept = Object.entries({ ...document.plan.cups?.[cup], ...part }).filter(([, value]) => value !== null);
+  return planned(document, { cups: { ...document.plan.cups, [cup]: Object.fromEntries(kept) } }, change);
+}
+
+export const chooseClear = (document: JobDocument, clear: 'production' | 'premium', name: string): Change =>
+  planned(document, { clear }, t`Clear: ${name}`);
+
+export const chooseSystem = (document: JobDocument, paintSystem: string, name: string): Change =>
+  changed(document, { paintSystem }, t`Mixed from ${name}`);

@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { useTheme } from '@mui/material';
 import type { Cup } from '../api/types';
-import { useGrams } from '../kit/preferences';
+import { useGrams } from './preferences';
 
 /** Pixels for a millimetre of cup; all cups share it, so that a small one looks small. */
 const SCALE = 1.5;

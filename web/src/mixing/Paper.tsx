@@ -1,0 +1,51 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
+import { Box, Button, GlobalStyles, Stack, ThemeProvider } from '@mui/material';
+import { useMemo, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { kalopsisTheme } from '../theme/theme';
+
+/** A page for paper: black on white whatever the screen's theme, with what can be chosen above it. */
+export function Paper({
+  css,
+  back,
+  choices,
+  children,
+}: {
+  css: string;
+  back: string;
+  choices?: ReactNode;
+  children: ReactNode;
+}) {
+  const light = useMemo(() => kalopsisTheme('light'), []);
+  return (
+    <ThemeProvider theme={light}>
+      <GlobalStyles
+        styles={{
+          '@page': { size: css, margin: '8mm' },
+          '@media print': { '.no-print': { display: 'none !important' } },
+        }}
+      />
+      <Box sx={{ backgroundColor: '#fff', color: '#000', minHeight: '100dvh' }}>
+        <Stack
+          direction="row"
+          className="no-print"
+          component="nav"
+          aria-label={t`Print`}
+          sx={{ gap: 1.5, p: 1.5, flexWrap: 'wrap', alignItems: 'center', borderBottom: '1px solid #ccc' }}
+        >
+          <Button component={Link} to={back}>
+            <Trans>Back to Cups</Trans>
+          </Button>
+          <Button variant="contained" onClick={() => window.print()}>
+            <Trans>Print</Trans>
+          </Button>
+          {choices}
+        </Stack>
+        <Box component="main" sx={{ p: 2, '@media print': { p: 0 } }}>
+          {children}
+        </Box>
+      </Box>
+    </ThemeProvider>
+  );
+}
