@@ -36,7 +36,7 @@ test('refused input stays on screen with the reason at its field', async ({ page
   await saved(page);
 
   await station(page, 'Cups').click();
-  const ratio = page.getByLabel('Ratio of clear coat');
+  const ratio = page.getByLabel('Ratio of clear coat 1');
   await ratio.fill('4:0:x');
   await ratio.press('Enter');
   await expect(page.getByText(/"4:0:x" is no mixing ratio/).first()).toBeVisible();

@@ -52,9 +52,12 @@ final class DemoSeeder extends Seeder
         $lead = User::query()->where('email', self::PEOPLE[0][1])->firstOrFail();
         $create = App::make(CreateJob::class);
         $colours = App::make(DemoColours::class);
+        $mixes = App::make(DemoMixes::class);
         foreach (self::jobs() as $i => $job) {
             $job['car'] += self::due($i);
-            $colours($lead, $create($lead, $job, sprintf('5a17a45b-0000-4000-8000-%012d', $i + 1)), $i + 1);
+            $opened = $create($lead, $job, sprintf('5a17a45b-0000-4000-8000-%012d', $i + 1));
+            $colours($lead, $opened, $i + 1);
+            $mixes($lead, $opened, $i + 1);
         }
     }
 

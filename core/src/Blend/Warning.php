@@ -11,6 +11,9 @@ use Kalopsis\Why\SourceKind;
 /** Something in the plan that a painter would remark on. */
 final readonly class Warning implements JsonSerializable
 {
+    /** A mixture that leaves its data sheet's window. */
+    public const OUTSIDE_WINDOW = 'outside-window';
+
     /** @param string $about id of the coat, panel or repair it belongs to */
     public function __construct(
         public string $code,

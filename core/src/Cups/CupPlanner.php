@@ -60,7 +60,8 @@ final class CupPlanner
                 $used = $left === null ? $before->coatsMl() : max(0.0, $totals[$before->id] - $left);
                 $totals[$id] = self::rounded($used * self::times($before, $batch) + ($rest[$id] ?? 0.0));
             }
-            $cups[] = self::cup($batch, $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air);
+            $followed = in_array($id, array_map(fn (Batch $b): ?string => $b->follows, array_values($batches)), true);
+            $cups[] = self::cup($batch, self::name($batch, $followed), $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air);
         }
 
         return $cups;
@@ -76,16 +77,17 @@ final class CupPlanner
         return $times * max(1.0, self::SECOND_COAT / $thicker);
     }
 
-    private static function name(Batch $batch, bool $over): string
+    /** @param bool $followed does another coat of the same clear come after it? */
+    private static function name(Batch $batch, bool $followed): string
     {
         $mixture = $batch->mixture();
         $own = ucfirst($mixture->product->role->words());
-        if (preg_match('/^clear-(\d)$/', $batch->id, $m) === 1) {
-            return "{$own} {$m[1]}";
+        if (preg_match('/^clear-(\d)$/', $batch->id, $m) === 1 || $followed) {
+            return "{$own} " . ($m[1] ?? 1);
         }
 
         return match ($mixture->added?->role) {
-            null => $over ? "{$own}, over-reduced" : $own,
+            null => $batch->restOf !== null ? "{$own}, over-reduced" : $own,
             ProductRole::FadeSolvent => "{$own}, thinned",
             ProductRole::ClearTint => "{$own}, tinted",
             default => "{$own}, let down",
@@ -103,6 +105,7 @@ final class CupPlanner
      */
     private static function cup(
         Batch $batch,
+        string $name,
         float $total,
         float $remainderMl,
         float $forRest,
@@ -120,7 +123,7 @@ final class CupPlanner
 
         return new Cup(
             $batch->id,
-            self::name($batch, $batch->restOf !== null),
+            $name,
             $mixture,
             Figure::of(
                 Quantity::ml($total),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Film;
 
+use DomainException;
+
 /**
  * Volatile organic compounds of a mixture ready to spray, g/l, by mass balance. Less water and exempt solvents as both laws
  * ask: (Wv - Ww - Wex) / (V - Vw - Vex), EPA Method 24 and ASTM D3960.
@@ -12,6 +14,9 @@ final class Voc
 {
     /** Paint solvents, g/ml: butyl acetate 0.88, hydrocarbons less. From memory. */
     private const SOLVENT_G_PER_ML = 0.87;
+
+    /** Water at 25 deg C, g/l. CRC Handbook, from memory. */
+    private const WATER_G_PER_L = 997.0;
 
     /** One pound in a US gallon, g/l: 453.59237 / 3.785411784. Exact. */
     public const G_PER_L_IN_LB_PER_GAL = 453.59237 / 3.785411784;
@@ -38,6 +43,7 @@ final class Voc
      * @param float $water share of the mass, 0 to 1
      * @param float $exempt share of the mass, 0 to 1
      * @param float $exemptGPerL density of the exempt solvents
+     * @throws DomainException when that cannot be a litre of paint
      */
     public static function measured(
         float $densityGPerL,
@@ -46,7 +52,10 @@ final class Voc
         float $exempt = 0.0,
         float $exemptGPerL = 1000.0,
     ): float {
-        $volume = 1.0 - $densityGPerL * ($water / 997.0 + $exempt / $exemptGPerL);
+        $volume = 1.0 - $densityGPerL * ($water / self::WATER_G_PER_L + $exempt / $exemptGPerL);
+        if (! ($volume > 0.0 && $volatiles >= $water + $exempt)) {
+            throw new DomainException('So much water and exempt solvent does not fit into a litre of this.');
+        }
 
         return $densityGPerL * ($volatiles - $water - $exempt) / $volume;
     }

@@ -8,6 +8,7 @@ use Kalopsis\Blend\BlendPlan;
 use Kalopsis\Blend\Need;
 use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
+use Kalopsis\Blend\Warning;
 use Kalopsis\Blend\ZoneKind;
 use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Caution\Cautions;
@@ -108,6 +109,10 @@ final readonly class JobPlanner
     {
         $repairs = count($job->repairs);
         $none = $repairs === 0;
+        $outside = array_filter(
+            $blend->warnings,
+            fn (Warning $w): bool => $w->code === Warning::OUTSIDE_WINDOW && $w->severity === Severity::LookOut,
+        ) !== [];
         $ml = array_sum(array_map(fn (Cup $cup): float => $cup->total->value(), $cups));
         $joining =
             count($blend->panels) - count(array_unique(array_map(fn ($repair): string => $repair->panelId, $job->repairs)));
@@ -140,10 +145,15 @@ final readonly class JobPlanner
             ),
             new Station(
                 'cups',
-                $none
-                    ? Phrase::of('waits for a plan')
-                    : Phrase::of('{n, plural, one {# cup} other {# cups}}, {ml}', ['n' => count($cups), 'ml' => Quantity::ml($ml)]),
-                Severity::Note,
+                match (true) {
+                    $none => Phrase::of('waits for a plan'),
+                    $outside => Phrase::of('outside its data sheet'),
+                    default => Phrase::of('{n, plural, one {# cup} other {# cups}}, {ml}', [
+                        'n' => count($cups),
+                        'ml' => Quantity::ml($ml),
+                    ]),
+                },
+                $outside ? Severity::LookOut : Severity::Note,
                 ! $none,
             ),
             new Station('booth', Phrase::of('locked: no card'), Severity::Note, false),

@@ -31,6 +31,7 @@ export function LabelsPage() {
   return (
     <Paper
       css={roll ? '62mm 40mm' : 'A4 portrait'}
+      margin={roll ? '2mm' : '8mm'}
       back={`/jobs/${id}/cups`}
       choices={
         <ToggleButtonGroup
@@ -91,13 +92,13 @@ function Label({ mix, car, roll }: { mix: Mix; car: string; roll: boolean }) {
       aria-label={t`Label of ${tell(mix.name)}`}
       sx={{
         border: '0.3mm solid #000',
-        p: '2mm',
-        height: roll ? '36mm' : '44mm',
+        p: roll ? '1mm' : '2mm',
+        height: roll ? '35mm' : '44mm',
         overflow: 'hidden',
         breakInside: 'avoid',
-        fontSize: '8pt',
-        lineHeight: 1.25,
-        '@media print': roll ? { border: 0, breakAfter: 'page' } : {},
+        fontSize: roll ? '7.5pt' : '8pt',
+        lineHeight: 1.22,
+        '@media print': roll ? { border: 0, breakAfter: 'page', '&:last-child': { breakAfter: 'auto' } } : {},
       }}
     >
       <Typography sx={{ fontSize: '12pt', fontWeight: 700, lineHeight: 1.1 }}>{tell(mix.name)}</Typography>

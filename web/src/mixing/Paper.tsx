@@ -8,11 +8,13 @@ import { kalopsisTheme } from '../theme/theme';
 /** A page for paper: black on white whatever the screen's theme, with what can be chosen above it. */
 export function Paper({
   css,
+  margin = '8mm',
   back,
   choices,
   children,
 }: {
   css: string;
+  margin?: string;
   back: string;
   choices?: ReactNode;
   children: ReactNode;
@@ -22,11 +24,11 @@ export function Paper({
     <ThemeProvider theme={light}>
       <GlobalStyles
         styles={{
-          '@page': { size: css, margin: '8mm' },
+          '@page': { size: css, margin },
           '@media print': { '.no-print': { display: 'none !important' } },
         }}
       />
-      <Box sx={{ backgroundColor: '#fff', color: '#000', minHeight: '100dvh' }}>
+      <Box sx={{ backgroundColor: '#fff', color: '#000', minHeight: '100dvh', '@media print': { minHeight: 0 } }}>
         <Stack
           direction="row"
           className="no-print"

@@ -37,7 +37,7 @@ final class MixtureWarnings
                 'reason' => $reason,
             ];
             $found[$key] ??= new Warning(
-                'outside-window',
+                Warning::OUTSIDE_WINDOW,
                 $reason === '' ? Severity::LookOut : Severity::Note,
                 Phrase::of(
                     $reason === ''
