@@ -159,7 +159,7 @@ test('what is left after the first clear sets the second; the cup list prints', 
   await hand.press('Enter');
   await saved(page);
   await expect(page.getByText(/Not enough: it reaches for/)).toBeVisible();
-  await choose(page, page.getByRole('combobox', { name: 'Cup for Clear coat 1' }), '750');
+  await choose(page, cup(page, 'Clear coat 1').getByRole('combobox', { name: 'Cup' }), '750');
   await saved(page);
 
   await page.getByRole('link', { name: 'Print the cup list' }).click();

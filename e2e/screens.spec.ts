@@ -11,6 +11,9 @@ const SCREENS: [string, string, RegExp][] = [
   ['Colour, empty', '/jobs/5a17a45b-0000-4000-8000-000000000005/colour', /The card against the car/],
   ['Blend', `${silver}/blend`, /Room to the neighbours/],
   ['Cups', `${silver}/cups`, /What to mix/],
+  ['Cup list', `${silver}/cup-list`, /Cups: Marlo Tern/],
+  ['Labels', `${silver}/labels`, /Labels/],
+  ['Weigh', `${silver}/weigh?cup=base-effect`, /Weigh Base coat/],
   ['Booth', `${silver}/booth`, /Locked until a card has passed/],
   ['Look-back', `${silver}/look-back`, /After the job/],
   ['Booth sheet', `${silver}/sheet`, /MB 24 TRN/],
@@ -56,7 +59,7 @@ for (const [theme, units, target, sizes] of [
         await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
         // Only colours differ from theme to theme.
         await nothingSerious(page, theme === 'Light' ? undefined : 'color-contrast');
-        for (const size of name === 'Booth sheet' ? [] : sizes) {
+        for (const size of ['Booth sheet', 'Cup list', 'Labels'].includes(name) ? [] : sizes) {
           await page.setViewportSize(size);
           expect(await misfits(page, target), `${size.width} wide`).toEqual([]);
         }

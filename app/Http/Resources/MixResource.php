@@ -95,7 +95,7 @@ final class MixResource
                     'tolerance' => round($state->toleranceG($i), 2),
                     'state' => match (true) {
                         $i === $over => 'over',
-                        $i === $current => 'now',
+                        $i === $current && $over === null => 'now',
                         $portion->grams - $poured <= $state->toleranceG($i) => 'done',
                         default => 'waits',
                     },

@@ -132,7 +132,7 @@ final readonly class Weighing
     {
         $ml = $this->millilitres($times);
 
-        return $ml <= $this->vessel->brimfulMl() ? $this->vessel : Vessel::for($ml);
+        return $ml <= $this->vessel->usefulMl() ? $this->vessel : Vessel::for($ml);
     }
 
     /** Can too much be mended by more of the rest? */

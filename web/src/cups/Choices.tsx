@@ -49,7 +49,7 @@ export function Choices({ handle }: { handle: BenchHandle }) {
           label={t`Left in gun and filter`}
           value={plan.remainder.value}
           unit="ml"
-          width={150}
+          width={200}
           error={handle.fault('plan.remainderMl')}
           onCommit={(ml) => handle.change(setRemainder(handle.document, ml))}
         />
@@ -241,7 +241,7 @@ function ReducerField({ handle }: { handle: BenchHandle }) {
         handle.change(setReducer(document, key, words));
       }}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
-      sx={{ width: 190 }}
+      sx={{ width: 200 }}
     >
       <MenuItem value="">
         <Trans>as advised: {tell(plan.reducer.advisedWords)}</Trans>

@@ -94,7 +94,7 @@ export function CupCard({ cup, place, handle }: { cup: Cup; place: number; handl
           aria-label={t`Thin ${tell(cup.name)}`}
           variant={open === 'thinning' ? 'contained' : 'outlined'}
           onClick={() => toggle('thinning')}
-          sx={{ minHeight: 56 }}
+          sx={{ minHeight: (theme) => Math.max(56, theme.target) }}
         >
           <Trans>How it is thinned</Trans>
         </Button>
@@ -104,7 +104,7 @@ export function CupCard({ cup, place, handle }: { cup: Cup; place: number; handl
             aria-label={t`Toners of ${tell(cup.name)}`}
             variant={open === 'formula' ? 'contained' : 'outlined'}
             onClick={() => toggle('formula')}
-            sx={{ minHeight: 56 }}
+            sx={{ minHeight: (theme) => Math.max(56, theme.target) }}
           >
             <Trans>Toner by toner</Trans>
           </Button>

@@ -35,7 +35,7 @@ export function CupWishes({ cup, handle, children }: { cup: Cup; handle: BenchHa
         )}
         <TextField
           select
-          label={t`Cup for ${name}`}
+          label={t`Cup`}
           value={cup.chosenVessel ?? ''}
           onChange={(event) => {
             const vessel = event.target.value === '' ? null : (event.target.value as Vessel);
@@ -57,7 +57,8 @@ export function CupWishes({ cup, handle, children }: { cup: Cup; handle: BenchHa
           ))}
         </TextField>
         <MaybeQuantity
-          label={t`On hand of ${name}`}
+          label={t`On hand`}
+          of={t`On hand of ${name}`}
           value={cup.onHand?.ml.value ?? null}
           unit="ml"
           error={handle.fault(`plan.cups.${cup.id}.onHandMl`)}
@@ -70,7 +71,8 @@ export function CupWishes({ cup, handle, children }: { cup: Cup; handle: BenchHa
         />
         {!isLast && (
           <MaybeQuantity
-            label={t`Left of ${name}`}
+            label={t`Left`}
+            of={t`Left of ${name}`}
             value={cup.left?.value ?? null}
             unit="ml"
             error={handle.fault(`plan.cups.${cup.id}.leftMl`)}

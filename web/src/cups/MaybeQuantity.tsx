@@ -6,6 +6,8 @@ import { formatQuantity, numberFor, parseQuantity, unitSymbol } from '../kit/uni
 
 interface Props {
   label: string;
+  /** what the measure is of, for who only hears the label */
+  of: string;
   /** in the base unit; null: nothing was said */
   value: number | null;
   unit: string;
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** A measure that may be left empty. Commits on Enter and on leaving. */
-export function MaybeQuantity({ label, value, unit, error, onCommit }: Props) {
+export function MaybeQuantity({ label, of, value, unit, error, onCommit }: Props) {
   const system = useUnits();
   const shown = value === null ? '' : numberFor(value, unit, system);
   const [typed, setTyped] = useState<string | null>(null);
@@ -52,7 +54,7 @@ export function MaybeQuantity({ label, value, unit, error, onCommit }: Props) {
       slotProps={{
         inputLabel: { shrink: true },
         input: { endAdornment: <InputAdornment position="end">{unitSymbol(unit, system)}</InputAdornment> },
-        htmlInput: { inputMode: system === 'us' ? 'text' : 'decimal' },
+        htmlInput: { inputMode: system === 'us' ? 'text' : 'decimal', 'aria-label': of },
       }}
       sx={{ width: 150 }}
     />

@@ -92,7 +92,13 @@ function Row({ mix, job, now }: { mix: Mix; job: string; now: number }) {
   return (
     <TableRow>
       <TableCell>
-        <Link to={`/jobs/${job}/weigh/${mix.id}`}>{tell(mix.name)}</Link>
+        <Box
+          component={Link}
+          to={`/jobs/${job}/weigh/${mix.id}`}
+          sx={{ display: 'inline-flex', alignItems: 'center', minHeight: (theme) => theme.target, color: 'inherit' }}
+        >
+          {tell(mix.name)}
+        </Box>
         {mix.formula !== null && <> {t`formula ${mix.formula}`}</>}
         {mix.batch !== '' && <>, {mix.batch}</>}
       </TableCell>

@@ -19,6 +19,7 @@ import { Failed } from '../kit/States';
 import { tell } from '../language/tell';
 import { Effects } from './Effects';
 import { useReduction } from './useCups';
+import { useSettled } from './useSettled';
 import { VocLaws } from './VocLaws';
 
 /** How a mix is thinned: named ways and a slider with the sheet's window on it; what moves with it stands below, at once. */
@@ -130,7 +131,9 @@ function ReducerSlider({
   onPull: (reducer: number) => void;
   onDrop: (reducer: number) => void;
 }) {
-  const [local, setLocal] = useState<number | null>(null);
+  const { shown: local, move } = useSettled(found.percent === null ? null : Math.round(found.percent), (percent) =>
+    onDrop(Math.round((1000 * percent) / whole) / 1000),
+  );
   const least = Math.ceil(found.least * whole);
   const most = Math.floor(found.most * whole);
   const value = Math.round(local ?? found.percent ?? whole);
@@ -171,12 +174,8 @@ function ReducerSlider({
           getAriaValueText={percent}
           track={false}
           onChange={(_, next) => {
-            setLocal(next);
+            move(next);
             onPull(next / whole);
-          }}
-          onChangeCommitted={(_, next) => {
-            setLocal(null);
-            onDrop(Math.round((1000 * next) / whole) / 1000);
           }}
         />
       </Box>

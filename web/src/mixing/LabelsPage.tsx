@@ -33,6 +33,7 @@ export function LabelsPage() {
       css={roll ? '62mm 40mm' : 'A4 portrait'}
       margin={roll ? '2mm' : '8mm'}
       back={`/jobs/${id}/cups`}
+      title={t`Labels`}
       choices={
         <ToggleButtonGroup
           exclusive

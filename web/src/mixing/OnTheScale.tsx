@@ -79,7 +79,7 @@ export function OnTheScale({ job, mix, does, happen }: Props) {
           <Portions mix={mix} />
           <Box sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', gap: 2, minWidth: 0 }}>
             {mix.over !== null ? (
-              <TooMuch over={mix.over} does={does} busy={happen.isPending} />
+              <TooMuch over={mix.over} vessel={mix.vessel} does={does} busy={happen.isPending} />
             ) : current === null ? (
               <Typography variant="h1" sx={{ fontSize: '3rem' }} role="status">
                 <Trans>All is in. Stir it well.</Trans>

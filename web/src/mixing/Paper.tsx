@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Button, GlobalStyles, Stack, ThemeProvider } from '@mui/material';
+import { Box, Button, GlobalStyles, Stack, ThemeProvider, Typography } from '@mui/material';
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { kalopsisTheme } from '../theme/theme';
@@ -10,12 +10,14 @@ export function Paper({
   css,
   margin = '8mm',
   back,
+  title,
   choices,
   children,
 }: {
   css: string;
   margin?: string;
   back: string;
+  title?: string;
   choices?: ReactNode;
   children: ReactNode;
 }) {
@@ -43,6 +45,11 @@ export function Paper({
             <Trans>Print</Trans>
           </Button>
           {choices}
+          {title !== undefined && (
+            <Typography variant="h2" component="h1">
+              {title}
+            </Typography>
+          )}
         </Stack>
         <Box component="main" sx={{ p: 2, '@media print': { p: 0 } }}>
           {children}

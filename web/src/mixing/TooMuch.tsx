@@ -8,10 +8,12 @@ import type { MixDoes } from './useMix';
 /** Too much went in: more of everything makes it right again, or nothing does. */
 export function TooMuch({
   over,
+  vessel,
   does,
   busy,
 }: {
   over: NonNullable<Mix['over']>;
+  vessel: string;
   does: (does: MixDoes) => void;
   busy: boolean;
 }) {
@@ -34,7 +36,9 @@ export function TooMuch({
             It cannot be saved: the rest would be more than the largest cup holds, or more than twice the paint.
           </Trans>
         )}{' '}
-        {over.canRecover && over.vessel !== null && <Trans>It fits a {over.vessel} ml cup.</Trans>}
+        {over.canRecover && over.vessel !== null && over.vessel !== vessel && (
+          <Trans>Pour it over into a {over.vessel} ml cup first.</Trans>
+        )}
       </Typography>
       <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
         {over.canRecover && (
