@@ -54,7 +54,6 @@ async function shot(name, path, options = {}) {
 await shot('today', '/');
 await shot('car', `${job(1)}/car`);
 await shot('blend', `${job(1)}/blend`);
-await shot('blend-new-part', `${job(3)}/blend`);
 await shot('colour', `${job(1)}/colour`);
 await shot('tint-advice', `${job(2)}/colour`, {
   prepare: async (page) => {

@@ -37,6 +37,9 @@ final readonly class BeginMix
         }
         $plan = $this->planning->plan($job->at($job->head)->document, $job->workshop_id, $job);
         $cup = self::cup($plan, $cupId);
+        if ($cup->total->value() <= 0.0) {
+            throw new MixRefused('There is nothing to mix in this cup: enough was left of the one before.');
+        }
         $scale = $job->workshop->scale();
         $formula = null;
         $portions = self::portions($cup);
@@ -48,8 +51,7 @@ final readonly class BeginMix
             $vessel = Vessel::for($ml) ?? Vessel::Tall;
         }
 
-        return Mix::query()->create([
-            'id' => $id,
+        return Mix::query()->createOrFirst(['id' => $id], [
             'repair_job_id' => $job->id,
             'user_id' => $user->id,
             'job_version' => $job->head,

@@ -22,7 +22,7 @@ final readonly class DemoMixes
         if ($number !== 1 || $job->mixes()->exists()) {
             return;
         }
-        $toners = ($this->begin)($user, $job, (string) Str::uuid(), 'base-effect', 'formula', 'tins of November', 30.0);
+        $toners = ($this->begin)($user, $job, (string) Str::uuid(), 'base-effect', 'formula', 'T-0412', 30.0);
         $this->weigh($user, $toners, 1.0);
         $clear = ($this->begin)($user, $job, (string) Str::uuid(), 'clear', 'cup', '', 0.0);
         $this->weigh($user, $clear, 1.06);

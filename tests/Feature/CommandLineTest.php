@@ -118,3 +118,30 @@ it('says how it is used, and what it was given that is no JSON', function (): vo
     expect($status)->toBe(2)->and($error)->toContain('Usage: bin/kalopsis');
     expect(kalopsis('simulate', 'not json')[0])->toBe(1)->and(kalopsis('cut', '[]')[0])->toBe(1);
 });
+
+it('prints cups, a flow cup read and the VOC of a mix without the web', function (): void {
+    [$status, $cups] = kalopsis('cups', Bodies::job('bonnet'));
+    expect($status)
+        ->toBe(0)
+        ->and(array_column($cups['cups'], 'id'))
+        ->toContain('base-effect', 'clear', 'clear-2')
+        ->and($cups['reducer']['advised']['key'])
+        ->not->toBe('');
+    [$status, $read] = kalopsis('viscosity', ['cup' => 'iso-4', 'seconds' => 100, 'celsius' => 20]);
+    // ISO 2431: 135 mm2/s at 100 s.
+    expect($status)->toBe(0)->and($read['mm2PerS'])->toEqualWithDelta(135.0, 0.05);
+    [$status, $voc] = kalopsis('voc', ['paintSystem' => 'northlight-s', 'role' => 'base-effect', 'ratio' => '1:1']);
+    // 0.86 l of solvent in a litre, at 0.87 kg/l: worked by hand.
+    expect($status)->toBe(0)->and($voc['lessWaterGPerL'])->toEqualWithDelta(748.2, 0.05);
+});
+
+it('tells faults of the mixing bench at their fields', function (string $command, array $input, string $field): void {
+    [$status, $answer] = kalopsis($command, $input);
+    expect($status)->toBe(1)->and(array_column($answer['errors'], 'field'))->toContain($field);
+})->with([
+    ['viscosity', ['cup' => 'din-4', 'seconds' => -1, 'celsius' => 20], 'seconds'],
+    ['voc', ['paintSystem' => 'nobody', 'role' => 'clear'], 'paintSystem'],
+    ['voc', ['paintSystem' => 'northlight-s', 'role' => 'clear', 'ratio' => '4:0:x'], 'ratio'],
+    ['voc', ['measured' => ['densityGPerL' => 3000, 'volatiles' => 0.9, 'water' => 0.8]], 'measured'],
+    ['cups', ['plan' => 7], 'car.label'],
+]);

@@ -132,6 +132,11 @@ it('follows what the first clear really took', function (): void {
         ->toBe('clear');
 });
 
+it('puts nothing on the scale where nothing is to be mixed', function (): void {
+    $job = $this->open($this->painter(), ['plan' => ['cups' => ['clear' => ['leftMl' => 5000]]]]);
+    onTheScale($job, 'clear-2')->assertStatus(409);
+});
+
 it('scales the formula to a cup, toner by toner, with the scale\'s error as a colour error', function (): void {
     $workshop = $this->painter()->workshop;
     $user = $this->lead($workshop);

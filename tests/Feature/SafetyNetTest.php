@@ -12,6 +12,7 @@ use App\Support\JobDocument;
 use App\Support\SameJson;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Kalopsis\Tests\Support\Bodies;
 
 it('lets the database refuse what no form would send', function (Closure $write): void {
@@ -33,6 +34,22 @@ it('lets the database refuse what no form would send', function (Closure $write)
         fn (User $u) => DB::table('users')
             ->where('id', $u->id)
             ->update(['theme' => 'pink']),
+    ],
+    'a scale that reads to a third of a gram' => [
+        fn (User $u) => DB::table('workshops')
+            ->where('id', $u->workshop_id)
+            ->update(['scale_readability_g' => 0.3]),
+    ],
+    'a mix of soup' => [
+        fn (User $u, RepairJob $j) => DB::table('mixes')->insert([
+            'id' => (string) Str::uuid(),
+            'repair_job_id' => $j->id,
+            'job_version' => 1,
+            'cup' => 'clear',
+            'kind' => 'soup',
+            'name' => 'Soup',
+            'begun' => '{}',
+        ]),
     ],
     'a grey shade of 9' => [
         fn (User $u) => Colour::query()->create([

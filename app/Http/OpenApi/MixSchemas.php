@@ -349,7 +349,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'MixPortion',
-        required: ['name', 'kind', 'grams', 'poured', 'cumulative', 'tolerance', 'state'],
+        required: ['name', 'kind', 'grams', 'poured', 'cumulative', 'tolerance', 'drops', 'state'],
         type: 'object',
         properties: [
             new OA\Property(property: 'name', type: 'string'),
@@ -358,6 +358,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'poured', type: 'number'),
             new OA\Property(property: 'cumulative', type: 'number'),
             new OA\Property(property: 'tolerance', type: 'number'),
+            new OA\Property(property: 'drops', type: 'integer', nullable: true),
             new OA\Property(property: 'state', type: 'string', enum: ['waits', 'now', 'done', 'over']),
         ],
     ),

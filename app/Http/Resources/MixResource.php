@@ -92,11 +92,12 @@ final class MixResource
                     'grams' => round($portion->grams, 2),
                     'poured' => round($poured, 2),
                     'cumulative' => round($sum, 2),
+                    'drops' => $state->drops($i),
                     'tolerance' => round($state->toleranceG($i), 2),
                     'state' => match (true) {
                         $i === $over => 'over',
                         $i === $current && $over === null => 'now',
-                        $portion->grams - $poured <= $state->toleranceG($i) => 'done',
+                        $poured > 0.0 && $portion->grams - $poured <= $state->toleranceG($i) => 'done',
                         default => 'waits',
                     },
                 ];

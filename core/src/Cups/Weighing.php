@@ -61,11 +61,21 @@ final readonly class Weighing
         return null;
     }
 
+    /** Drops to count for a portion that is less than the scale's least load; null where the scale can tell. */
+    public function drops(int $portion): ?int
+    {
+        $grams = $this->portions[$portion]->grams;
+
+        return $grams < $this->scale->leastG() ? (int) max(1.0, round($grams / Scale::DROP_G)) : null;
+    }
+
     /** The portion that comes next, what was cut short first; null: all is in. */
     public function current(): ?int
     {
         foreach ($this->portions as $i => $portion) {
-            if ($portion->grams - $this->poured[$i] > $this->toleranceG($i) + 1e-9) {
+            // What is less than the scale can tell is still asked for: it is given in drops.
+            $missing = $portion->grams - $this->poured[$i];
+            if ($missing > $this->toleranceG($i) + 1e-9 || ($this->poured[$i] <= 0.0 && $missing > 0.0)) {
                 return $i;
             }
         }
@@ -100,7 +110,9 @@ final readonly class Weighing
             throw new DomainException('That cannot be what was poured.');
         }
         $poured = $this->poured;
-        $poured[$i] += max(0.0, $more);
+        // Drops that the scale does not show are taken as counted.
+        $unseen = $this->portions[$i]->grams < $this->scale->readabilityG && $more < $this->scale->readabilityG;
+        $poured[$i] += $unseen ? $this->portions[$i]->grams : max(0.0, $more);
 
         return new self($this->portions, array_values($poured), $this->scale, $this->vessel, $this->times);
     }

@@ -167,6 +167,18 @@ it('trusts a scale only when it has settled', function (array $readings, float $
     ];
 });
 
+it('asks for a toner that is less than the scale can tell, in drops, and takes them as counted', function (): void {
+    $weighing = weighingOf([50.0, 0.06, 20.0])->take(50.0);
+    expect($weighing->current())
+        ->toBe(1)
+        ->and($weighing->drops(1))
+        ->toBe(2)
+        ->and($weighing->drops(0))
+        ->toBeNull();
+    $counted = $weighing->take(50.0);
+    expect($counted->current())->toBe(2)->and($counted->poured[1])->toBe(0.06)->and($counted->over())->toBeNull();
+});
+
 it('tells a hand to pour, to slow down, to stop and that it was too much', function (float $grams, string $advice, bool $take): void {
     $frame = ScaleFrame::of(weighingOf([100.0, 50.0]), $grams, ScaleState::Steady);
     expect($frame->advice)->toBe($advice)->and($frame->canTake)->toBe($take);

@@ -1881,6 +1881,7 @@ export interface components {
             poured: number;
             cumulative: number;
             tolerance: number;
+            drops: number | null;
             /** @enum {string} */
             state: "waits" | "now" | "done" | "over";
         };

@@ -13,7 +13,7 @@ export function VocLaws({ laws }: { laws: Reduction['voc'] }) {
     <Box component="section" aria-label={t`Volatile organic compounds`} sx={{ mt: 2 }}>
       {laws.map((law) => (
         <Typography key={law.key}>
-          {law.words}, {tell(law.category)}: <strong>{formatVoc(law.has, units)}</strong>{' '}
+          {tell(law.words)}, {tell(law.category)}: <strong>{formatVoc(law.has, units)}</strong>{' '}
           {law.within ? (
             <Trans>of {formatVoc(law.limit, units)}: within.</Trans>
           ) : (

@@ -124,6 +124,7 @@ function Current({ mix, frame }: { mix: Mix; frame: ScaleFrame | null }) {
       <Box sx={{ minWidth: 0 }}>
         <Typography sx={{ fontSize: 'clamp(1.6rem, 3.4vw, 2.6rem)', fontWeight: 680, lineHeight: 1.15 }}>
           {tell(portion.name)}
+          {portion.drops !== null && <>: {t`about ${portion.drops} drops`}</>}
         </Typography>
         <Typography
           data-testid="to-go"
