@@ -134,7 +134,7 @@ test('no text of the pages or of the core is outside the catalogue: in a marked 
         await look('cups, opened');
       }
       await expect(page.locator('dl').first()).toBeVisible();
-      await page.locator('button:has([data-testid="WaterDropOutlinedIcon"])').click();
+      await page.getByTestId('check-viscosity').click();
       await expect(page.getByRole('dialog')).toBeVisible();
       await look('viscosity');
     }

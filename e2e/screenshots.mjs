@@ -111,7 +111,25 @@ await shot('other-ways', `${job(10)}/blend`, {
     await page.evaluate(() => document.querySelector('section[aria-label="Other ways"]')?.scrollIntoView());
   },
 });
-await shot('cups', `${job(1)}/cups`);
+await shot('cups', `${job(1)}/cups`, {
+  prepare: async (page) => {
+    await page.getByRole('button', { name: 'Thin Base coat' }).click();
+    await page.getByText('hides in').waitFor();
+    await page.getByRole('region', { name: 'Base coat' }).evaluate((e) => e.scrollIntoView());
+  },
+});
+await shot('weigh', `${job(1)}/weigh?cup=base-effect`, {
+  prepare: async (page) => {
+    await page.getByRole('button', { name: /begin/ }).click();
+    await page.getByTestId('to-go').waitFor();
+    await page.getByRole('button', { name: 'Hold to pour' }).hover();
+    await page.mouse.down();
+    await page.getByText('still to go: slowly').waitFor();
+    await page.mouse.up();
+    await page.waitForTimeout(1500);
+  },
+  after: (page) => page.getByRole('button', { name: 'Throw this mix away' }).click(),
+});
 await shot('booth-sheet', `${job(1)}/sheet`, {
   width: 900,
   height: 1240,

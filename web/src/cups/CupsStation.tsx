@@ -65,7 +65,7 @@ function Head({ handle, onCheck }: { handle: BenchHandle; onCheck: () => void })
           {cost !== null && plan.currency !== null && <> {money(cost, plan.currency)}</>}
         </Typography>
       </Box>
-      <Button variant="outlined" startIcon={<WaterIcon />} onClick={onCheck}>
+      <Button variant="outlined" data-testid="check-viscosity" startIcon={<WaterIcon />} onClick={onCheck}>
         <Trans>Check viscosity</Trans>
       </Button>
       <Button
