@@ -38,6 +38,15 @@ enum VocRules: string
         };
     }
 
+    /** Is it judged with the other stages of its topcoat, or alone? */
+    public function takesStagesTogether(ProductRole $role): bool
+    {
+        return $this === self::Us && match ($role) {
+            ProductRole::WetBed, ProductRole::BaseEffect, ProductRole::BaseSolid, ProductRole::Clear => true,
+            ProductRole::Sealer, ProductRole::FadeSolvent, ProductRole::ClearTint => false,
+        };
+    }
+
     /**
      * g/l ready to spray, less water and exempt solvents. 2004/42/EC annex II, table B: primers 540, topcoats 420, special
      * finishes 840. 40 CFR 59.102, table 1: primer sealers 550, topcoats of one or two stages 600, of three or more 630,

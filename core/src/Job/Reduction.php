@@ -189,7 +189,7 @@ final readonly class Reduction implements JsonSerializable
         $out = [];
         foreach (VocRules::cases() as $rules) {
             $limit = $rules->limitGPerL($role);
-            $together = $rules === VocRules::Us && $limit === VocRules::Us->limitGPerL(ProductRole::Clear);
+            $together = $rules->takesStagesTogether($role);
             $has = $together && $base !== null && $clear !== null
                 ? Voc::multistage($base, [], $clear)
                 : Voc::lessWater($this->cup->mixture);

@@ -61,6 +61,8 @@ it('makes an over-reduced coat from what is left, with reducer alone, and fills 
         // 1:0.75 to 1:1.125: three eighths of a part to 1.75 parts of the rest (worked by hand).
         ->and($reducer->ml / $rest->ml)
         ->toEqualWithDelta(0.375 / 1.75, 1e-9)
+        ->and([$rest->parts, round($reducer->parts, 4)])
+        ->toBe([1.0, 0.2143])
         ->and($base->forRestMl)
         ->toEqualWithDelta($rest->ml, 1e-9)
         ->and($base->total->value())
@@ -70,6 +72,18 @@ it('makes an over-reduced coat from what is left, with reducer alone, and fills 
         ->toEqualWithDelta($pigment($over->mixture, $over->total->value()), 1e-9)
         ->and($rest->grams)
         ->toEqualWithDelta($rest->ml * $base->mixture->densityGPerMl(), 1e-6);
+});
+
+it('takes the newest remains there are: each coat thinner than the one before comes out of its cup', function () use ($pigment): void {
+    $cups = cupsFor([
+        wantedCoat('b1', ProductRole::BaseEffect),
+        wantedCoat('b2', ProductRole::BaseEffect, new MixtureSpec(1.3)),
+        wantedCoat('b3', ProductRole::BaseEffect, new MixtureSpec(1.6)),
+    ]);
+    expect($cups['base-effect-3']->restOf)
+        ->toBe('base-effect-2')
+        ->and($pigment($cups['base-effect-2']->mixture, $cups['base-effect-3']->pours[0]->ml))
+        ->toEqualWithDelta($pigment($cups['base-effect-3']->mixture, $cups['base-effect-3']->total->value()), 1e-9);
 });
 
 it('conserves pigment and volume through any chain of remains', function () use ($pigment): void {

@@ -109,6 +109,25 @@ it('says when it cannot be saved: more than twice the paint, or no cup that hold
     expect($larger->recovered()->vessel)->toBe(Vessel::Medium);
 });
 
+it('counts every mending towards twice the paint', function (): void {
+    $once = weighingOf([100.0, 50.0])->take(140.0)->recovered();
+    expect($once->times)->toEqualWithDelta(1.4, 1e-12);
+    // 112 of 70 is 1.6 times, and 1.4 x 1.6 is more than twice what was wanted.
+    $again = $once->take(140.0 + 112.0);
+    expect($again->timesNeeded())->toEqualWithDelta(1.6, 1e-9)->and($again->canRecover())->toBeFalse();
+});
+
+it('minds a hundredth of a portion, and no less than the scale can tell (common practice)', function (): void {
+    expect(weighingOf([200.0, 50.0])->take(201.9)->over())
+        ->toBeNull()
+        ->and(weighingOf([200.0, 50.0])->take(202.1)->over())
+        ->toBe(0)
+        ->and(weighingOf([5.0, 50.0])->take(5.1)->over())
+        ->toBeNull()
+        ->and(weighingOf([5.0, 50.0])->take(5.2)->over())
+        ->toBe(0);
+});
+
 it('takes a wrong ratio when it is told to, and leaves the others alone', function (): void {
     $taken = weighingOf([100.0, 50.0])->take(110.0)->accepted();
     expect($taken->over())->toBeNull()->and($taken->portions[1]->grams)->toBe(50.0)->and($taken->current())->toBe(1);
@@ -183,6 +202,11 @@ it('tells a hand to pour, to slow down, to stop and that it was too much', funct
     $frame = ScaleFrame::of(weighingOf([100.0, 50.0]), $grams, ScaleState::Steady);
     expect($frame->advice)->toBe($advice)->and($frame->canTake)->toBe($take);
 })->with([[20.0, 'pour', false], [92.0, 'near', false], [99.6, 'stop', true], [100.9, 'stop', true], [103.0, 'over', true]]);
+
+it('slows a hand down for the last grams of a small portion, not only for its last tenth', function (): void {
+    $advice = fn (float $grams): string => ScaleFrame::of(weighingOf([30.0, 20.0]), $grams, ScaleState::Steady)->advice;
+    expect([$advice(15.0), $advice(20.0)])->toBe(['pour', 'near']);
+});
 
 it('lets nothing be taken from a scale that moves, and hums nearer and nearer the line', function (): void {
     $near = fn (float $grams): float => ScaleFrame::of(weighingOf([100.0, 50.0]), $grams, ScaleState::Steady)->near;

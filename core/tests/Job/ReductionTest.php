@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Kalopsis\Colour\Difference\Ciede2000;
+use Kalopsis\Colour\Spectrum;
+use Kalopsis\Colour\Viewing;
 use Kalopsis\Cups\Scale;
 use Kalopsis\Job\FormulaCup;
 use Kalopsis\Job\GunsReady;
@@ -11,6 +14,7 @@ use Kalopsis\Job\MixChoices;
 use Kalopsis\Job\Reduction;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tint\Formula;
+use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TonerLibrary;
 
 /** @return array<string, mixed> */
@@ -136,6 +140,9 @@ it('wants two guns where a coat of another mix follows straight on, and one wher
         ->toBe('wet-bed')
         ->and($told[0]['second']['cup'])
         ->toBe('base-effect')
+        // A bed that lands wet wants its gun at once, whatever is said of its drying.
+        ->and($with('flash', 'wet-bed')->pairs)
+        ->toHaveCount(1)
         ->and($with('flash', 'dry')->pairs)
         ->toBe([]);
 });
@@ -218,4 +225,18 @@ it('makes a coarser scale, and a smaller cup, a larger colour error', function (
         ->toBeLessThan(1.0)
         ->and($error(50.0, 1.0))
         ->toBeGreaterThan(1.0);
+});
+
+it('lets both readings around a toner be off: half an interval each makes 0.07 g of a tenth-gram scale (worked by hand)', function (): void {
+    $library = TonerLibrary::northlight();
+    $model = new SolidModel($library);
+    $lab = fn (array $grams) => Spectrum::of(array_values($model->spectra($grams))[0])->lab(Viewing::paint());
+    $true = $lab(['white' => 20.0, 'black' => 1.0]);
+    $off = hypot(0.05, 0.05);
+    $expected = hypot(
+        Ciede2000::between($true, $lab(['white' => 20.0 + $off, 'black' => 1.0])),
+        Ciede2000::between($true, $lab(['white' => 20.0, 'black' => 1.0 + $off])),
+    );
+    $cup = FormulaCup::of(Formula::of(['white' => 20.0, 'black' => 1.0]), $library, 21.0, new Scale(0.1));
+    expect($cup->scaleError())->toEqualWithDelta($expected, 1e-6);
 });
