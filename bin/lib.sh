@@ -134,7 +134,7 @@ daemonize = no
 [kalopsis]
 listen = $SOCKETS/php.sock
 pm = static
-pm.max_children = ${PHP_CHILDREN:-4}
+pm.max_children = ${PHP_CHILDREN:-8}
 pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes

@@ -63,6 +63,13 @@ test('the last coat is over-reduced from what is left, with the reason kept; the
   await expect(page.getByText(/its data sheet says 60% to 90%. Say why/).first()).toBeVisible();
   await expect(station(page, 'Cups')).toContainText('outside its data sheet');
 
+  // What is left in the gun is more than the last coat takes.
+  const left = page.getByLabel('Left of Base coat', { exact: true });
+  await left.fill('500');
+  await left.press('Enter');
+  await saved(page);
+  await expect(base).toContainText(/Pour \d+ ml off before anything is added/);
+
   await over.getByRole('button', { name: /^Thin/ }).click();
   const why = over.getByLabel('Outside the data sheet: why?');
   await why.fill('melts the fade in');

@@ -93,7 +93,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'Cup',
-        required: ['id', 'name', 'product', 'role', 'ratio', 'standardRatio', 'mixture', 'restOf', 'follows', 'total', 'count', 'vessel', 'chosenVessel', 'splits', 'coats', 'pours', 'volumeSolids', 'densityGPerMl', 'reducerPercent', 'wasted', 'forRest', 'left', 'onHand', 'cost', 'potLife', 'viscosity', 'voc'],
+        required: ['id', 'name', 'product', 'role', 'ratio', 'standardRatio', 'mixture', 'restOf', 'follows', 'total', 'count', 'vessel', 'chosenVessel', 'splits', 'coats', 'pours', 'volumeSolids', 'densityGPerMl', 'reducerPercent', 'wasted', 'forRest', 'left', 'pourOff', 'missing', 'onHand', 'cost', 'potLife', 'viscosity', 'voc'],
         type: 'object',
         properties: [
             new OA\Property(property: 'id', type: 'string'),
@@ -119,6 +119,16 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'forRest', ref: '#/components/schemas/Quantity'),
             new OA\Property(
                 property: 'left',
+                nullable: true,
+                allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
+            ),
+            new OA\Property(
+                property: 'pourOff',
+                nullable: true,
+                allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
+            ),
+            new OA\Property(
+                property: 'missing',
                 nullable: true,
                 allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
             ),

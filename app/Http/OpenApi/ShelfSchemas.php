@@ -130,7 +130,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ShelfProduct',
-        required: ['role', 'name', 'ratio', 'components', 'dryFilm', 'pressure', 'distance', 'overlap'],
+        required: ['role', 'name', 'ratio', 'components', 'dryFilm', 'pressure', 'distance', 'overlap', 'sheet'],
         type: 'object',
         properties: [
             new OA\Property(property: 'role', type: 'string'),
@@ -145,6 +145,40 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'pressure', ref: '#/components/schemas/Quantity'),
             new OA\Property(property: 'distance', ref: '#/components/schemas/Quantity'),
             new OA\Property(property: 'overlap', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'sheet', ref: '#/components/schemas/ShelfSheet'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfViscosity',
+        required: ['cup', 'from', 'to'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'cup', type: 'string'),
+            new OA\Property(property: 'from', type: 'number'),
+            new OA\Property(property: 'to', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ShelfSheet',
+        required: ['reducerPercent', 'viscosity', 'potLife', 'grade'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'reducerPercent', type: 'array', items: new OA\Items(type: 'number'), nullable: true),
+            new OA\Property(
+                property: 'viscosity',
+                nullable: true,
+                allOf: [new OA\Schema(ref: '#/components/schemas/ShelfViscosity')],
+            ),
+            new OA\Property(
+                property: 'potLife',
+                nullable: true,
+                allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
+            ),
+            new OA\Property(property: 'grade', type: 'string', nullable: true),
         ],
     ),
 ]

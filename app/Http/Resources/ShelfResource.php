@@ -10,6 +10,7 @@ use App\Models\PaintSystemRecord;
 use App\Models\Workshop;
 use App\Support\WorkshopCatalogue;
 use Kalopsis\Cups\Scale;
+use Kalopsis\Film\DataSheet;
 use Kalopsis\Film\DrippingStick;
 use Kalopsis\Film\FlowCup;
 use Kalopsis\Film\MixtureSpec;
@@ -131,9 +132,8 @@ final class ShelfResource
             'name' => $system->name,
             'carrier' => $system->carrier->value,
             'note' => $system->note,
-            'products' => array_values(
-                array_map(
-                    fn (Product $p): array => [
+            'products' => array_map(
+                fn (Product $p): array => [
                         'role' => $p->role->value,
                         'name' => $p->name,
                         'ratio' => $p->ratio->text(),
@@ -150,10 +150,27 @@ final class ShelfResource
                         'pressure' => Quantity::bar($p->gun->bar),
                         'distance' => Quantity::mm($p->gun->distanceMm),
                         'overlap' => Quantity::percent($p->gun->overlapPercent),
+                        'sheet' => self::sheet($p->sheet),
                     ],
-                    $system->products,
-                ),
+                [...array_values($system->products), ...array_slice($system->clears, 1)],
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> what its data sheet says beside the mix */
+    private static function sheet(DataSheet $sheet): array
+    {
+        return [
+            'reducerPercent' => $sheet->reducerPercent,
+            'viscosity' => $sheet->viscosity === null
+                ? null
+                : [
+                    'cup' => $sheet->viscosity->cup->words(),
+                    'from' => $sheet->viscosity->fromSeconds,
+                    'to' => $sheet->viscosity->toSeconds,
+                ],
+            'potLife' => $sheet->potLifeMin === null ? null : Quantity::minutes($sheet->potLifeMin),
+            'grade' => $sheet->grade?->words(),
         ];
     }
 }

@@ -21,6 +21,8 @@ final readonly class Cup implements JsonSerializable
      * @param ?string $follows id of the cup of the coat before: what that one took says how much goes in here
      * @param float $wastedMl mixed and never sprayed
      * @param float $forRestMl to be left in it for the mix made from its remains
+     * @param ?float $overRestMl ml left beyond what goes into the mix made from its remains, less than 0: so much is missing;
+     *     null: nobody said what is left
      * @param ?float $potLifeMin at the booth's temperature; null: nothing sets
      */
     public function __construct(
@@ -39,6 +41,7 @@ final readonly class Cup implements JsonSerializable
         public ?float $potLifeMin,
         public CupWish $wish,
         private float $celsius,
+        public ?float $overRestMl = null,
     ) {}
 
     /** ml that its coats take. */
@@ -77,6 +80,8 @@ final readonly class Cup implements JsonSerializable
             'wasted' => Quantity::ml($this->wastedMl),
             'forRest' => Quantity::ml($this->forRestMl),
             'left' => $this->wish->leftMl === null ? null : Quantity::ml($this->wish->leftMl),
+            'pourOff' => $this->overRestMl === null ? null : Quantity::ml(max(0.0, $this->overRestMl)),
+            'missing' => $this->overRestMl === null ? null : Quantity::ml(max(0.0, -$this->overRestMl)),
             'onHand' => $this->onHand(),
             'cost' => $cost === null ? null : round($cost, 2),
             'potLife' => $this->potLifeMin === null ? null : Quantity::minutes($this->potLifeMin),

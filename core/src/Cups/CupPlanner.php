@@ -157,6 +157,8 @@ final class CupPlanner
             $mixture->product->sheet->potLifeAt($air->temperatureC),
             $wish,
             $air->temperatureC,
+            // Of what is left only so much goes on: the rest is poured off, or is missing.
+            $forRest > 0.0 && $wish->leftMl !== null ? $wish->leftMl - $forRest : null,
         );
     }
 

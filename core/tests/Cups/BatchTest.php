@@ -159,6 +159,18 @@ it('lets the second clear follow what the first really took, and a tenth more (c
         ->toBe(0.0);
 });
 
+it('says what to pour off of what is left before it is thinned, or what is missing (common practice)', function (): void {
+    $coats = [wantedCoat('b1', ProductRole::BaseEffect), wantedCoat('b2', ProductRole::BaseEffect, new MixtureSpec(1.5))];
+    $wanted = cupsFor($coats)['base-effect']->forRestMl;
+    $left = fn (float $ml): ?float => cupsFor($coats, ['base-effect' => new CupWish(leftMl: $ml)])['base-effect']->overRestMl;
+    expect($left($wanted + 35.0))
+        ->toEqualWithDelta(35.0, 1e-9)
+        ->and($left($wanted - 20.0))
+        ->toEqualWithDelta(-20.0, 1e-9)
+        ->and(cupsFor($coats)['base-effect']->overRestMl)
+        ->toBeNull();
+});
+
 it('says whether what is on hand is enough, in coats', function (): void {
     $coats = [wantedCoat('b1', ProductRole::BaseEffect), wantedCoat('b2', ProductRole::BaseEffect)];
     $one = cupsFor($coats)['base-effect']->coats[0]->volume->value();

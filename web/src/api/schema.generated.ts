@@ -1446,6 +1446,8 @@ export interface components {
             wasted: components["schemas"]["Quantity"];
             forRest: components["schemas"]["Quantity"];
             left: components["schemas"]["Quantity"] | null;
+            pourOff: components["schemas"]["Quantity"] | null;
+            missing: components["schemas"]["Quantity"] | null;
             onHand: components["schemas"]["OnHand"] | null;
             cost: number | null;
             potLife: components["schemas"]["Quantity"] | null;
@@ -2240,6 +2242,18 @@ export interface components {
             pressure: components["schemas"]["Quantity"];
             distance: components["schemas"]["Quantity"];
             overlap: components["schemas"]["Quantity"];
+            sheet: components["schemas"]["ShelfSheet"];
+        };
+        ShelfViscosity: {
+            cup: string;
+            from: number;
+            to: number;
+        };
+        ShelfSheet: {
+            reducerPercent: number[] | null;
+            viscosity: components["schemas"]["ShelfViscosity"] | null;
+            potLife: components["schemas"]["Quantity"] | null;
+            grade: string | null;
         };
         ShelfSystem: {
             key: string;

@@ -65,3 +65,4 @@ export type ScaleFrame = Schemas['ScaleFrame'];
 export type ScaleHand = Schemas['ScaleHand']['does'];
 export type StepMixture = Schemas['StepMixture'];
 export type ViscosityRead = Schemas['ViscosityRead'];
+export type ShelfSheet = Schemas['ShelfSheet'];

@@ -84,6 +84,7 @@ export function CupWishes({ cup, handle, children }: { cup: Cup; handle: BenchHa
         {children}
       </Stack>
       <OnHand cup={cup} />
+      <Rest cup={cup} />
     </Box>
   );
 }
@@ -104,6 +105,25 @@ function OnHand({ cup }: { cup: Cup }) {
           Not enough: it reaches for {has.coats} of {cup.coats.length} coats. Mix {formatQuantity(has.short, units)}{' '}
           more.
         </Trans>
+      )}
+    </Typography>
+  );
+}
+
+/** What is left against what the mix made from it takes. */
+function Rest({ cup }: { cup: Cup }) {
+  const units = useUnits();
+  if (cup.pourOff === null || cup.missing === null) {
+    return null;
+  }
+  return (
+    <Typography role="status" sx={{ mt: 0.75, fontWeight: 600 }}>
+      {cup.missing.value > 0 ? (
+        <Trans>
+          Too little is left: {formatQuantity(cup.missing, units)} more of this mix are wanted for the mix made from it.
+        </Trans>
+      ) : (
+        <Trans>Pour {formatQuantity(cup.pourOff, units)} off before anything is added to the rest.</Trans>
       )}
     </Typography>
   );

@@ -1,4 +1,3 @@
-import { SchoolPicture } from '../kit/SchoolPicture';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
@@ -7,9 +6,12 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { api, unwrap } from '../api/client';
 import { keys, useShelf } from '../api/queries';
+import type { ShelfSheet } from '../api/types';
 import { FileButton } from '../kit/FileButton';
-import { usePreferences } from '../kit/preferences';
+import { usePreferences, useUnits } from '../kit/preferences';
+import { SchoolPicture } from '../kit/SchoolPicture';
 import { Failed, Loading } from '../kit/States';
+import { formatQuantity } from '../kit/units';
 import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
 import { OwnSchools } from './OwnSchools';
@@ -115,6 +117,9 @@ export function ShelfPage() {
                     <Trans>Ratio</Trans>
                   </TableCell>
                   <TableCell>
+                    <Trans>Its data sheet</Trans>
+                  </TableCell>
+                  <TableCell>
                     <Trans>Mixed from</Trans>
                   </TableCell>
                   <TableCell align="right">
@@ -130,9 +135,15 @@ export function ShelfPage() {
               </TableHead>
               <TableBody>
                 {system.products.map((p) => (
-                  <TableRow key={p.role}>
-                    <TableCell>{p.name}</TableCell>
+                  <TableRow key={`${p.role} ${p.name}`}>
+                    <TableCell>
+                      {p.name}
+                      {p.sheet.grade !== null && <>, {tell(p.sheet.grade)}</>}
+                    </TableCell>
                     <TableCell>{p.ratio}</TableCell>
+                    <TableCell>
+                      <SheetSays sheet={p.sheet} />
+                    </TableCell>
                     <TableCell>
                       {p.components.map((c) => t`${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}
                     </TableCell>
@@ -177,5 +188,22 @@ function Section({ title, id, children }: { title: string; id?: string; children
       </Typography>
       {children}
     </Box>
+  );
+}
+
+/** What a data sheet says beside the mix, in a few words; what it leaves out is not said. */
+function SheetSays({ sheet }: { sheet: ShelfSheet }) {
+  const units = useUnits();
+  const window = sheet.reducerPercent ?? [];
+  return (
+    <>
+      {[
+        window.length === 2 ? t`reducer ${window[0] ?? 0} to ${window[1] ?? 0}%` : null,
+        sheet.viscosity === null ? null : t`${sheet.viscosity.from} to ${sheet.viscosity.to} s ${sheet.viscosity.cup}`,
+        sheet.potLife === null ? null : t`lives ${formatQuantity(sheet.potLife, units)}`,
+      ]
+        .filter((text) => text !== null)
+        .join(', ')}
+    </>
   );
 }
