@@ -50,7 +50,7 @@ test('the whole way with the keyboard alone', async ({ page }) => {
   await expect(grip).toHaveAttribute('aria-valuenow', String(computed));
   await saved(page);
   await page.keyboard.press('4');
-  await expect(page.getByRole('region', { name: 'Clear coat' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Clear coat 1' })).toBeVisible();
 
   // Help, and the sheet.
   await page.keyboard.press('?');

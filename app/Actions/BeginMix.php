@@ -92,6 +92,9 @@ final readonly class BeginMix
     /** @return list<Portion> */
     private static function portions(Cup $cup): array
     {
-        return array_map(fn (Pour $p): Portion => new Portion($p->component, $p->grams, $p->grams / $p->ml, $p->kind), $cup->pours);
+        return array_map(
+            fn (Pour $p): Portion => new Portion($p->component, $p->grams, $p->grams / $p->ml, $p->kind),
+            $cup->pours,
+        );
     }
 }

@@ -31,7 +31,10 @@ final class FormulaOf
         $newest = ColourFormula::newest($job->workshop_id, $colour->name, $colour->code);
         $library = TonerLibrary::northlight();
         $recipe = $newest?->recipe;
-        $toners = $recipe === null ? [] : ($this->isLayer($plan, $cup) ? $recipe['layer'] ?? $recipe['toners'] : $recipe['toners']);
+        $toners = $recipe['toners'] ?? [];
+        if ($this->isLayer($plan, $cup)) {
+            $toners = $recipe['layer'] ?? $toners;
+        }
         $known = array_filter($toners, fn (string $toner): bool => $library->has($toner), ARRAY_FILTER_USE_KEY);
         if ($newest === null || array_sum($known) <= 0.0 || count($known) !== count($toners)) {
             throw new MixRefused("Nobody wrote down a formula for {$colour->name}. Bring one in at station 2, Colour.");

@@ -68,7 +68,9 @@ final readonly class ScaleFeed
                 default => $scale['fault'] ?? null,
             };
 
-            return ['tilts' => $tilts, 'fault' => $fault, 'faultAt' => $fault === ($scale['fault'] ?? null) ? $scale['faultAt'] ?? $now : $now];
+            $same = $fault === ($scale['fault'] ?? null);
+
+            return ['tilts' => $tilts, 'fault' => $fault, 'faultAt' => $same ? $scale['faultAt'] ?? $now : $now];
         });
     }
 

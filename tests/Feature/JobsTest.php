@@ -13,7 +13,7 @@ it('opens a job and puts it on the bench with its plan', function (): void {
         ->postJson('/api/jobs', ['document' => Bodies::job()])
         ->assertCreated()
         ->assertHeader('ETag', '"1"');
-    expect($response->json('plan.coats.0.id'))->toBe('wet-bed')->and($response->json('plan.cups'))->toHaveCount(3);
+    expect($response->json('plan.coats.0.id'))->toBe('wet-bed')->and($response->json('plan.cups'))->toHaveCount(4);
     $this->getJson('/api/jobs')
         ->assertOk()
         ->assertJsonCount(1)

@@ -46,7 +46,13 @@ final class MixController extends Controller
             parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
         ),
     ]
-    #[OA\Response(response: 200, description: 'What was weighed for this job, the newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Mix')))]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'What was weighed for this job, the newest first',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Mix')),
+        ),
+    ]
     public function index(RepairJob $job): JsonResponse
     {
         $this->authorize('view', $job);

@@ -61,7 +61,8 @@ final class CupPlanner
                 $totals[$id] = self::rounded($used * self::times($before, $batch) + ($rest[$id] ?? 0.0));
             }
             $followed = in_array($id, array_map(fn (Batch $b): ?string => $b->follows, array_values($batches)), true);
-            $cups[] = self::cup($batch, self::name($batch, $followed), $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air);
+            $name = self::name($batch, $followed);
+            $cups[] = self::cup($batch, $name, $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air);
         }
 
         return $cups;

@@ -211,7 +211,8 @@ it('costs what its parts cost, and nothing is guessed where a price is missing (
 });
 
 it('keeps a cup of two-pack shorter in a warm booth', function (): void {
-    $lives = fn (float $celsius): float => cupsFor([wantedCoat('c1', ProductRole::Clear)], [], $celsius)['clear']->potLifeMin ?? 0.0;
+    $clear = [wantedCoat('c1', ProductRole::Clear)];
+    $lives = fn (float $celsius): float => cupsFor($clear, [], $celsius)['clear']->potLifeMin ?? 0.0;
     expect($lives(20.0))->toBe(60.0)->and($lives(30.0))->toBeLessThan(35.0)->and($lives(10.0))->toBeGreaterThan(100.0);
     expect(cupsFor([wantedCoat('b1', ProductRole::BaseEffect)])['base-effect']->potLifeMin)->toBeNull();
 });

@@ -219,8 +219,8 @@ it('makes a coarser scale, and a smaller cup, a larger colour error', function (
         ->toBeGreaterThan(4 * $error(100.0, 0.1))
         ->and($error(50.0, 0.1))
         ->toBeGreaterThan($error(400.0, 0.1))
-        // A tenth-gram scale is good enough for a cup of 100 g, a whole-gram one for 50 g is not: below and above what painters see side
-        // by side, about 1 (common practice).
+        // A tenth-gram scale is good enough for a cup of 100 g, a whole-gram one for 50 g is not: below and above what painters
+        // see side by side, about 1 (common practice).
         ->and($error(100.0, 0.1))
         ->toBeLessThan(1.0)
         ->and($error(50.0, 1.0))

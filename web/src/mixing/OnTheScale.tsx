@@ -126,6 +126,11 @@ function Current({ mix, frame }: { mix: Mix; frame: ScaleFrame | null }) {
           {tell(portion.name)}
           {portion.drops !== null && <>: {t`about ${portion.drops} drops`}</>}
         </Typography>
+        {portion.drops !== null && (
+          <Typography sx={{ fontSize: '1.15rem' }}>
+            <Trans>Less than this scale weighs surely: count drops, or throw it away and mix more.</Trans>
+          </Typography>
+        )}
         <Typography
           data-testid="to-go"
           sx={{
