@@ -5,10 +5,10 @@ import type { ReactNode } from 'react';
 import type { Cup } from '../api/types';
 import { setRatio, wishOfCup } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
+import { MaybeQuantity } from '../kit/MaybeQuantity';
 import { useUnits } from '../kit/preferences';
 import { formatQuantity } from '../kit/units';
 import { tell } from '../language/tell';
-import { MaybeQuantity } from './MaybeQuantity';
 import { RatioField } from './RatioField';
 
 type Vessel = '200' | '450' | '750' | '1300';

@@ -1,28 +1,45 @@
 import { t } from '@lingui/core/macro';
 import { InputAdornment, TextField } from '@mui/material';
 import { useState } from 'react';
-import { useUnits } from '../kit/preferences';
-import { formatQuantity, numberFor, parseQuantity, unitSymbol } from '../kit/units';
+import { useUnits } from './preferences';
+import { formatQuantity, numberFor, parseQuantity, unitSymbol } from './units';
 
 interface Props {
   label: string;
   /** what the measure is of, for who only hears the label */
-  of: string;
+  of?: string;
   /** in the base unit; null: nothing was said */
   value: number | null;
   unit: string;
   error?: string | undefined;
   onCommit: (value: number | null) => void;
+  /** Nothing typed is no answer. */
+  required?: boolean;
+  width?: number;
+  disabled?: boolean;
 }
 
-/** A measure that may be left empty. Commits on Enter and on leaving. */
-export function MaybeQuantity({ label, of, value, unit, error, onCommit }: Props) {
+/**
+ * A measure typed in the reader's own units, or in any unit written behind it ("4 1/2 in"); it may be left empty where it is
+ * not required. Commits on Enter and on leaving.
+ */
+export function MaybeQuantity({
+  label,
+  of,
+  value,
+  unit,
+  error,
+  onCommit,
+  required = false,
+  width = 150,
+  disabled = false,
+}: Props) {
   const system = useUnits();
   const shown = value === null ? '' : numberFor(value, unit, system);
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? shown;
   const parsed = text.trim() === '' ? null : parseQuantity(text, unit, system);
-  const unreadable = text.trim() !== '' && parsed === null;
+  const unreadable = typed !== null && parsed === null && (required || typed.trim() !== '');
   const commit = () => {
     if (typed === null || unreadable) {
       return;
@@ -37,7 +54,8 @@ export function MaybeQuantity({ label, of, value, unit, error, onCommit }: Props
     <TextField
       label={label}
       value={text}
-      placeholder="–"
+      placeholder={required ? undefined : '–'}
+      disabled={disabled}
       error={message !== undefined}
       helperText={message}
       onChange={(event) => setTyped(event.target.value)}
@@ -52,11 +70,14 @@ export function MaybeQuantity({ label, of, value, unit, error, onCommit }: Props
         event.stopPropagation();
       }}
       slotProps={{
-        inputLabel: { shrink: true },
+        ...(required ? {} : { inputLabel: { shrink: true } }),
         input: { endAdornment: <InputAdornment position="end">{unitSymbol(unit, system)}</InputAdornment> },
-        htmlInput: { inputMode: system === 'us' ? 'text' : 'decimal', 'aria-label': of },
+        htmlInput: {
+          inputMode: system === 'us' ? 'text' : 'decimal',
+          ...(of === undefined ? {} : { 'aria-label': of }),
+        },
       }}
-      sx={{ width: 150 }}
+      sx={{ width }}
     />
   );
 }
