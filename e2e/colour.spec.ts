@@ -68,6 +68,7 @@ test('a car file, a card sprayed otherwise, tint advice, the next card, and the 
   // The second one as planned: near, but the advice gets it nearer.
   await page.getByRole('button', { name: 'New card' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Lay it on the desk' }).click();
+  await expect(page.getByTestId('sentence')).toHaveText(/is not read yet/);
   await page.getByRole('button', { name: 'Read this card' }).click();
   await take(page);
   await expect(how).toContainText('Sprayed like the plan.');

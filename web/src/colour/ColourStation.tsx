@@ -56,13 +56,14 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
   const rail = ordered(desk.samples);
   const chosen =
     rail.find((s) => s.id === params.get('card')) ?? (desk.isLetDownColour ? nearest(rail) : rail[0]) ?? null;
+  // At once, not when React finds the time: else "Read this card" still means the card before.
   const choose = (id: string) =>
     setParams(
       (p) => {
         p.set('card', id);
         return p;
       },
-      { replace: true },
+      { replace: true, flushSync: true },
     );
   const close = () => {
     doer.forget();
