@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BodyShapeController;
+use App\Http\Controllers\BoothController;
+use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\ColourDeskController;
 use App\Http\Controllers\ColourGateController;
 use App\Http\Controllers\ColourReadingController;
@@ -13,6 +15,7 @@ use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\ReadingFileController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopSchoolController;
@@ -93,6 +96,16 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/mixes/{mix}/scale', [MixController::class, 'stream']);
     Route::post('jobs/{job}/mixes/{mix}/scale/hand', [MixController::class, 'hand']);
     Route::post('jobs/{job}/mixes/{mix}/scale/readings', [MixController::class, 'reading']);
+
+    Route::post('jobs/{job}/booth', [BoothController::class, 'show']);
+    Route::get('jobs/{job}/runs', [RunController::class, 'index']);
+    Route::post('jobs/{job}/runs', [RunController::class, 'store']);
+    Route::get('jobs/{job}/runs/{run}', [RunController::class, 'show']);
+    Route::post('jobs/{job}/runs/{run}/events', [RunController::class, 'happened']);
+    Route::get('jobs/{job}/runs/{run}/record', [RunController::class, 'record']);
+    Route::get('jobs/{job}/runs/{run}/climate', [ClimateController::class, 'show']);
+    Route::post('jobs/{job}/runs/{run}/climate/hand', [ClimateController::class, 'hand']);
+    Route::post('jobs/{job}/runs/{run}/climate/readings', [ClimateController::class, 'reading']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Booth\RunRefused;
 use App\Devices\NothingToMeasure;
 use App\Mixing\MixRefused;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -61,6 +62,12 @@ final class ProblemRenderer
                 409,
                 'mix-refused',
                 'This mix cannot go on so.',
+                $error->getMessage(),
+            ),
+            $error instanceof RunRefused => Problem::response(
+                409,
+                'run-refused',
+                'The booth has to wait.',
                 $error->getMessage(),
             ),
             $error instanceof NothingToMeasure => Problem::response(

@@ -79,6 +79,12 @@ final class RepairJob extends Model
         return $this->hasMany(Mix::class);
     }
 
+    /** @return HasMany<BoothRun, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(BoothRun::class);
+    }
+
     /** The job, held until the transaction ends, so that two edits cannot both be the next version. */
     public static function held(string $id): ?self
     {

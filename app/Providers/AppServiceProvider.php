@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Devices\BenchScale;
+use App\Devices\BoothClimate;
 use App\Devices\Instrument;
 use App\Devices\ScaleDevice;
+use App\Devices\SimulatedClimate;
 use App\Devices\SimulatedInstrument;
+use App\Models\BoothRun;
 use App\Models\ColourReading;
 use App\Models\ColourSample;
 use App\Models\Mix;
@@ -32,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind(Instrument::class, SimulatedInstrument::class);
         $this->app->bind(ScaleDevice::class, BenchScale::class);
+        $this->app->bind(BoothClimate::class, SimulatedClimate::class);
         $this->app->bind(StatefulGuard::class, fn (): Guard => Auth::guard('web'));
     }
 
@@ -68,6 +72,13 @@ final class AppServiceProvider extends ServiceProvider
             'mix',
             fn (string $id): Mix => self::jobOfRoute()
                 ->mixes()
+                ->where('id', Str::isUuid($id) ? $id : '')
+                ->firstOrFail(),
+        );
+        Route::bind(
+            'run',
+            fn (string $id): BoothRun => self::jobOfRoute()
+                ->runs()
                 ->where('id', Str::isUuid($id) ? $id : '')
                 ->firstOrFail(),
         );

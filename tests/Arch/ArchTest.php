@@ -61,6 +61,8 @@ const ROOMS = [
     'Sight' => ['Colour'],
     'Sequence' => ['Units', 'Input', 'Film', 'Gun'],
     'Spray' => ['Units', 'Why', 'Colour', 'Sight', 'Film', 'Gun', 'Sequence'],
+    'Booth' => ['Units', 'Why', 'Film'],
+    'Findings' => ['Why', 'Input', 'Booth'],
     'Blend' => ['Units', 'Why', 'Panel', 'Film', 'Sequence', 'Spray'],
     'Card' => ['Units', 'Why', 'Input', 'Colour', 'Tint', 'Panel', 'Gun', 'Film', 'Sequence', 'Spray'],
     'Job' => [
@@ -74,6 +76,8 @@ const ROOMS = [
         'Film',
         'Caution',
         'Cups',
+        'Booth',
+        'Findings',
         'Tint',
         'Sequence',
         'Spray',

@@ -35,6 +35,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'run',
+        name: 'run',
+        in: 'path',
+        required: true,
+        schema: new OA\Schema(type: 'string', format: 'uuid'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'ifMatch',
         name: 'If-Match',
         in: 'header',

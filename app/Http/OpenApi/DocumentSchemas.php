@@ -18,6 +18,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'bodyShape', type: 'string'),
             new OA\Property(property: 'due', description: 'like 2026-11-30T16:00', type: 'string', nullable: true),
             new OA\Property(property: 'painter', type: 'string'),
+            new OA\Property(property: 'electric', description: 'hybrid or electric', type: 'boolean'),
+            new OA\Property(property: 'bakeLimitC', description: 'deg C, null: nobody looked it up', type: 'number', nullable: true),
             new OA\Property(property: 'peel', description: 'orange peel, 1 like glass to 5 very coarse', type: 'integer'),
             new OA\Property(property: 'waxed', description: 'waxed, or silicone was used on it', type: 'boolean'),
         ],

@@ -21,6 +21,7 @@ final readonly class DataSheet
      * @param ?float $bakeMin minutes in a warm booth; null: not baked
      * @param ?float $polishHours until it can be polished
      * @param ?ClearGrade $grade clears only
+     * @param ?FlashSheet $flash until a full coat takes the next
      */
     public function __construct(
         public ?array $reducerPercent = null,
@@ -30,6 +31,7 @@ final readonly class DataSheet
         public ?float $bakeMin = null,
         public ?float $polishHours = null,
         public ?ClearGrade $grade = null,
+        public ?FlashSheet $flash = null,
     ) {}
 
     /** Pot life at `$celsius`, minutes. */

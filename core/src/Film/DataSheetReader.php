@@ -19,6 +19,9 @@ final class DataSheetReader
     /** Two-packs set within a quarter of an hour to two days, min. Common practice. */
     private const POT_LIFE_MIN = [5.0, 2880.0];
 
+    /** Nothing is said to flash for less than half a minute or more than two hours. Common practice. */
+    private const FLASH_MIN = [0.5, 120.0];
+
     private const BAKE_MIN = [1.0, 240.0];
 
     private const POLISH_HOURS = [0.25, 336.0];
@@ -33,7 +36,19 @@ final class DataSheetReader
             self::plain($sheet, 'bakeMin', self::BAKE_MIN, 'Bake in minutes'),
             self::plain($sheet, 'polishHours', self::POLISH_HOURS, 'Hours until it can be polished'),
             $sheet->has('grade') ? $sheet->choice('grade', ClearGrade::class, 'The grade of the clear') : null,
+            self::flash($sheet->maybe('flash')),
         );
+    }
+
+    private static function flash(Fields $f): ?FlashSheet
+    {
+        return $f->names() === []
+            ? null
+            : new FlashSheet(
+                $f->plain('minutes', self::FLASH_MIN[0], self::FLASH_MIN[1], 'Flash in minutes'),
+                $f->has('celsius') ? $f->number('celsius', 5.0, 45.0, Unit::Celsius, 'The temperature') : 20.0,
+                $f->has('humidityPercent') ? $f->plain('humidityPercent', 5.0, 95.0, 'The humidity in %') : 50.0,
+            );
     }
 
     /** Null where nothing is said. */

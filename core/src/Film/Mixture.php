@@ -42,6 +42,18 @@ final readonly class Mixture
         return new self($product, $mixed, $product->mixedAt($mixed), $spec->addedParts(), $added, $added?->mix());
     }
 
+    /** Does water leave it when it dries? What a system calls waterborne has solvent in its clears all the same. */
+    public function isWaterborne(): bool
+    {
+        foreach ($this->base->components as $component) {
+            if ($component->water > 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The same paint has the same key: one cup. */
     public function key(): string
     {

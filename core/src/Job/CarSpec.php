@@ -13,7 +13,15 @@ final readonly class CarSpec
     /** As a wall clock in the shop shows it, without a zone. */
     public const DUE = 'Y-m-d\TH:i';
 
-    /** @param ?string $due in the format DUE; null: nobody said; $waxed: waxed, or silicone was used on it */
+    /** What a car maker allows in a warm booth, deg C: less is no bake, more than a bake is no limit. Common practice. */
+    public const BAKE_LIMIT_C = [30.0, 90.0];
+
+    /**
+     * @param ?string $due in the format DUE; null: nobody said
+     * @param bool $waxed waxed, or silicone was used on it
+     * @param bool $electric a battery drives it, alone or beside an engine
+     * @param ?float $bakeLimitC the panel's temperature its maker allows, deg C; null: nobody looked it up
+     */
     public function __construct(
         public string $label,
         public string $plate,
@@ -22,6 +30,8 @@ final readonly class CarSpec
         public string $painter = '',
         public bool $waxed = false,
         public Peel $peel = Peel::Usual,
+        public bool $electric = false,
+        public ?float $bakeLimitC = null,
     ) {}
 
     /** Is this a day and a time there can be? */

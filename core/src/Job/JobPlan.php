@@ -84,7 +84,7 @@ final readonly class JobPlan implements JsonSerializable
     {
         $job = $this->job;
         $reducer = $job->reducer();
-        $pace = new Pace($job->system, $reducer, $job->air());
+        $pace = $this->pace();
 
         return [
             'verdict' => $this->blend->verdict,
@@ -134,6 +134,12 @@ final readonly class JobPlan implements JsonSerializable
         ];
     }
 
+    /** The one pace of everything that says minutes of this plan. */
+    public function pace(): Pace
+    {
+        return new Pace($this->job->system, $this->job->reducer(), $this->job->air());
+    }
+
     /** What all cups of it hold together, ml. */
     public function millilitres(): float
     {
@@ -148,7 +154,7 @@ final readonly class JobPlan implements JsonSerializable
     /** Minutes in the booth from the first bed to the last colour coat: spraying, and waiting for each coat. */
     public function boothMinutes(): float
     {
-        $pace = new Pace($this->job->system, $this->job->reducer(), $this->job->air());
+        $pace = $this->pace();
         $sum = 0.0;
         foreach ($this->blend->coats as $coat) {
             if ($coat->kind()->hides() || $coat->kind() === CoatKind::WetBed) {

@@ -61,6 +61,10 @@ final readonly class JobReader
             $car->has('painter') ? $car->text('painter', 0, 80, 'The painter') : '',
             $car->has('waxed') && $car->flag('waxed', 'Waxed or silicone'),
             Peel::from($car->has('peel') ? $car->whole('peel', 1, 5, 'The peel') : Peel::Usual->value),
+            $car->has('electric') && $car->flag('electric', 'Hybrid or electric'),
+            $car->has('bakeLimitC')
+                ? $car->number('bakeLimitC', CarSpec::BAKE_LIMIT_C[0], CarSpec::BAKE_LIMIT_C[1], Unit::Celsius, 'The bake limit')
+                : null,
         );
         if ($carSpec->due !== null && $carSpec->due !== '' && ! CarSpec::isDue($carSpec->due)) {
             $problems->add('car.due', 'no-time', 'When it is due is a day and a time, like 2026-11-30T16:00.');

@@ -47,6 +47,22 @@ final readonly class Coat
         );
     }
 
+    /** A full coat of the same product as its data sheet sprays it. */
+    public function asSheet(Mixture $mixture): self
+    {
+        return new self(
+            $this->step,
+            $mixture,
+            $this->reachMm,
+            $this->fadeMm,
+            1.0,
+            $mixture->product->gun,
+            $this->stroke,
+            $this->solvedMm,
+            $this->innerMm,
+        );
+    }
+
     public function id(): string
     {
         return $this->step->id;

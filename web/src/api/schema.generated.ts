@@ -52,6 +52,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/booth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["boothBefore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/{run}/climate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["boothClimate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/{run}/climate/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["climateHand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/{run}/climate/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["climateReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/colour": {
         parameters: {
             query?: never;
@@ -740,6 +804,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRuns"];
+        put?: never;
+        post: operations["beginRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/{run}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRun"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/{run}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["runHappened"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/runs/{run}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["runRecord"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -1064,6 +1192,94 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        BoothAsked: {
+            document: components["schemas"]["JobDocument"];
+            walk?: string[];
+            /** @enum {string|null} */
+            hardener?: "fast" | "standard" | "slow" | null;
+        };
+        BoothTask: {
+            id: string;
+            name: components["schemas"]["Phrase"];
+            minutes: components["schemas"]["Figure"];
+            hands: boolean;
+            /** @enum {string} */
+            place: "bay" | "mixing-room" | "lamp" | "booth";
+            placeWords: string;
+            after: string[];
+            start: number;
+            end: number;
+            slack: components["schemas"]["Quantity"];
+            critical: boolean;
+            during: components["schemas"]["Phrase"][];
+        };
+        BoothFlash: {
+            coat: string;
+            name: string;
+            spraying: components["schemas"]["Quantity"];
+            wait: components["schemas"]["Figure"];
+            over: string;
+            dries: boolean;
+        };
+        BoothBake: {
+            minutes: components["schemas"]["Quantity"] | null;
+            at: components["schemas"]["Quantity"];
+            lowered: boolean;
+            electric: boolean;
+            limit: components["schemas"]["Quantity"] | null;
+            plastic: boolean;
+        };
+        BoothAir: {
+            temperature: components["schemas"]["Quantity"];
+            humidity: components["schemas"]["Quantity"];
+            dewPoint: components["schemas"]["Figure"];
+            dry: boolean;
+            says: components["schemas"]["Phrase"];
+            bake: components["schemas"]["BoothBake"];
+            potLife: components["schemas"]["Quantity"] | null;
+            clear: string;
+        };
+        WalkedPanel: {
+            panel: string;
+            name: string;
+            seconds: number;
+        };
+        WalkedSeam: {
+            first: string;
+            then: string;
+            age: components["schemas"]["Quantity"];
+            open: boolean;
+        };
+        NamedKey: {
+            key: string;
+            name: string;
+        };
+        BoothWalk: {
+            coat: string;
+            walk: components["schemas"]["WalkedPanel"][];
+            seams: components["schemas"]["WalkedSeam"][];
+            round: components["schemas"]["Quantity"];
+            oldest: components["schemas"]["Quantity"];
+            holds: boolean;
+            hardener: string;
+            hardeners: components["schemas"]["NamedKey"][];
+            open: components["schemas"]["Figure"];
+            cures: components["schemas"]["Phrase"][];
+            says: components["schemas"]["Phrase"];
+        };
+        BoothStation: {
+            tasks: components["schemas"]["BoothTask"][];
+            length?: components["schemas"]["Quantity"];
+            shortest?: components["schemas"]["Quantity"];
+            handsOn?: components["schemas"]["Quantity"];
+            waiting?: components["schemas"]["Quantity"];
+            spraying?: components["schemas"]["Quantity"];
+            colourFirst?: components["schemas"]["Figure"];
+            flashes: components["schemas"]["BoothFlash"][];
+            air: components["schemas"]["BoothAir"];
+            walk: components["schemas"]["BoothWalk"] | null;
+            stands: components["schemas"]["Phrase"][];
+        };
         Choice: {
             /** @description The colour desk: samples, readings, comparisons and the gate. */
             key: string;
@@ -1479,6 +1695,10 @@ export interface components {
             /** @description like 2026-11-30T16:00 */
             due?: string | null;
             painter?: string;
+            /** @description hybrid or electric */
+            electric?: boolean;
+            /** @description deg C, null: nobody looked it up */
+            bakeLimitC?: number | null;
             /** @description orange peel, 1 like glass to 5 very coarse */
             peel?: number;
             /** @description waxed, or silicone was used on it */
@@ -2180,6 +2400,238 @@ export interface components {
             } | null;
             after: components["schemas"]["Phrase"][];
         };
+        RunBegun: {
+            /** @description Shapes of a run in the booth. */
+            id: string;
+        };
+        RunRow: {
+            id: string;
+            by: string;
+            begunAt: string;
+            finishedAt: string | null;
+            jobVersion: number;
+            step: components["schemas"]["Phrase"] | null;
+            done: number;
+            of: number;
+        };
+        RunGun: {
+            pressure: components["schemas"]["Quantity"];
+            distance: components["schemas"]["Quantity"];
+            overlap: components["schemas"]["Quantity"];
+        };
+        RunCup: {
+            id: string;
+            name: string;
+            mixture: string;
+            ml: components["schemas"]["Quantity"];
+        };
+        RunStep: {
+            id: string;
+            cupId?: string;
+            /** @enum {string} */
+            kind: "ready" | "coat" | "tack" | "cover" | "card" | "wait" | "sand" | "mend" | "bake" | "unmask";
+            minutes: number;
+            waitMin: number | null;
+            movement: string | null;
+            answers: string[];
+            name?: components["schemas"]["Phrase"];
+            coat?: string;
+            coatKind?: string;
+            dries?: string;
+            after?: components["schemas"]["Phrase"] | null;
+            look?: components["schemas"]["Phrase"] | null;
+            gun?: components["schemas"]["RunGun"];
+            cup?: components["schemas"]["RunCup"] | null;
+            reach?: components["schemas"]["Quantity"] | null;
+            panels?: string[];
+            says?: components["schemas"]["Phrase"][];
+            asks?: components["schemas"]["Phrase"];
+            cautions?: components["schemas"]["CautionAt"][];
+            earliest?: number;
+            latest?: number | null;
+            repeats?: boolean;
+            again?: boolean;
+        };
+        RunAir: {
+            temperatureC: number;
+            humidityPercent: number;
+            airMPerS: number;
+        };
+        RunRemedySteps: {
+            [key: string]: components["schemas"]["RunStep"][];
+        };
+        DryingTable: {
+            celsius: number[];
+            humidity: number[];
+            rates: {
+                [key: string]: number[][];
+            };
+            airMPerS: number;
+        };
+        RunPlan: {
+            steps: components["schemas"]["RunStep"][];
+            remedies: {
+                [key: string]: components["schemas"]["RunRemedySteps"];
+            };
+            drying: {
+                [key: string]: components["schemas"]["DryingTable"];
+            };
+            climate: components["schemas"]["RunAir"];
+        };
+        RunPanel: {
+            id: string;
+            name: string;
+            kind: string;
+            outline: number[][];
+        };
+        RunReach: {
+            reach: number[][][];
+            limit: number[][][];
+        };
+        RunDrawing: {
+            box: number[];
+            panels: components["schemas"]["RunPanel"][];
+            repairs: number[][][];
+            coats: {
+                [key: string]: components["schemas"]["RunReach"];
+            };
+        };
+        RunRemedy: {
+            key: string;
+            name: components["schemas"]["Phrase"];
+            says: components["schemas"]["Phrase"];
+        };
+        RunDefect: {
+            key: string;
+            name: components["schemas"]["Phrase"];
+            looks: components["schemas"]["Phrase"];
+            picture: string;
+            when: string;
+            remedies: components["schemas"]["RunRemedy"][];
+        };
+        RunEventBody: {
+            step?: string;
+            answer?: string;
+            reason?: string;
+            text?: string;
+            defect?: string;
+            remedy?: string;
+            cup?: string;
+            minutes?: number;
+            ml?: number;
+            temperatureC?: number;
+            humidityPercent?: number;
+            airMPerS?: number;
+        };
+        RunEvent: {
+            key: string;
+            kind: string;
+            device: string;
+            seq: number;
+            /** Format: int64 */
+            occurredMs: number;
+            by: string;
+            body: components["schemas"]["RunEventBody"];
+        };
+        RunEventSent: {
+            key: string;
+            kind: string;
+            seq: number;
+            /** Format: int64 */
+            occurredMs: number;
+            body?: components["schemas"]["RunEventBody"];
+        };
+        RunEvents: {
+            device: string;
+            /** Format: int64 */
+            clockMs: number;
+            events: components["schemas"]["RunEventSent"][];
+        };
+        Run: {
+            id: string;
+            job: string;
+            jobVersion: number;
+            by: string;
+            begunAt: string;
+            finishedAt: string | null;
+            run: components["schemas"]["RunPlan"];
+            label: string;
+            plate: string;
+            colour: string;
+            system: string;
+            painter: string;
+            drawing: components["schemas"]["RunDrawing"];
+            always: string;
+            defects: components["schemas"]["RunDefect"][];
+            events: components["schemas"]["RunEvent"][];
+        };
+        Climate: {
+            temperatureC: number;
+            humidityPercent: number;
+            airMPerS: number;
+            simulated: boolean;
+        };
+        ClimateHand: {
+            /** @enum {string} */
+            does: "door" | "cool" | "right";
+            /** Format: int64 */
+            at?: number;
+        };
+        ClimateReading: {
+            temperatureC: number;
+            humidityPercent: number;
+            airMPerS?: number;
+        };
+        RunRecordLine: {
+            step: string;
+            kind: string;
+            name: components["schemas"]["Phrase"] | null;
+            cup: components["schemas"]["RunCup"] | null;
+            put: boolean;
+            waitPlanned: number | null;
+            waited: number | null;
+            minutesPlanned: number;
+            minutes: number | null;
+            /** Format: int64 */
+            begunMs: number | null;
+            /** Format: int64 */
+            doneMs: number | null;
+            by: string;
+            answer: string;
+        };
+        RunTold: {
+            /** Format: int64 */
+            ms: number;
+            kind: string;
+            by: string;
+            step: string;
+            body: components["schemas"]["RunEventBody"];
+        };
+        RunRecordClimate: {
+            planned: components["schemas"]["RunAir"];
+            readings: number;
+            temperatureC: number[] | null;
+            humidityPercent: number[] | null;
+            airMPerS: number[] | null;
+        };
+        RunRecord: {
+            id: string;
+            job: string;
+            jobVersion: number;
+            label: string;
+            plate: string;
+            colour: string;
+            system: string;
+            by: string;
+            defects: components["schemas"]["RunDefect"][];
+            lines: components["schemas"]["RunRecordLine"][];
+            told: components["schemas"]["RunTold"][];
+            climate: components["schemas"]["RunRecordClimate"];
+            /** Format: int64 */
+            begunMs: number | null;
+            finished: boolean;
+            minutes: number | null;
+        };
         BodyLine: {
             /** @description Body shapes, paint systems, colours. */
             name: string;
@@ -2628,6 +3080,7 @@ export interface components {
         /** @description What holds for the whole API. */
         job: string;
         mix: string;
+        run: string;
         /** @description The version the edit was made on, as "7" */
         ifMatch: string;
         sample: string;
@@ -2725,6 +3178,151 @@ export interface operations {
                 };
             };
             /** @description Not a drawing that can be read */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    boothBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoothAsked"];
+            };
+        };
+        responses: {
+            /** @description The job as a time axis */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoothStation"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    boothClimate: {
+        parameters: {
+            query?: {
+                at?: number;
+            };
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                run: components["parameters"]["run"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the sensor says */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Climate"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    climateHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                run: components["parameters"]["run"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClimateHand"];
+            };
+        };
+        responses: {
+            /** @description What the simulated sensor says */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Climate"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    climateReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                run: components["parameters"]["run"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClimateReading"];
+            };
+        };
+        responses: {
+            /** @description Taken in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Climate"];
+                };
+            };
+            /** @description Faults by field */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4315,6 +4913,161 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    listRuns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Runs of this car, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunRow"][];
+                };
+            };
+        };
+    };
+    beginRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunBegun"];
+            };
+        };
+        responses: {
+            /** @description In the booth */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+            /** @description Not now; the sentence says why */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                run: components["parameters"]["run"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everything a tablet needs to lead it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"];
+                };
+            };
+        };
+    };
+    runHappened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                run: components["parameters"]["run"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunEvents"];
+            };
+        };
+        responses: {
+            /** @description Kept, each once; everything that happened so far, from every tablet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunEvent"][];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    runRecord: {
+        parameters: {
+            query?: {
+                format?: "json" | "csv";
+            };
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                run: components["parameters"]["run"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What really happened */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunRecord"];
                 };
             };
         };
