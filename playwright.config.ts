@@ -14,6 +14,8 @@ export default defineConfig({
     baseURL: process.env['KALOPSIS_URL'] ?? 'http://127.0.0.1:8080',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // A test that stands in for the network has to see every request; the run's own tests let it in again.
+    serviceWorkers: 'block',
     timezoneId: 'UTC',
     // Recording every try costs as much as the browser itself; a test that fails is tried once more.
     trace: 'on-first-retry',

@@ -35,7 +35,7 @@ final readonly class BeginRun
         if ($there !== null) {
             return $there->repair_job_id === $job->id ? $there : throw new RunRefused('This id is taken.');
         }
-        $plan = $this->desk->benchPlan($job);
+        $plan = $this->desk->atGate($job);
         foreach ($plan->stations as $station) {
             if ($station->id === 'booth' && ! $station->ready) {
                 throw new RunRefused('The booth is locked: no card sprayed like this plan has passed.');
@@ -68,6 +68,7 @@ final readonly class BeginRun
                     'colour' => $plan->job->colour->name,
                     'system' => $plan->job->system->name,
                     'painter' => $car->painter,
+                    'practice' => $plan->job->practice || $job->workshop->is_demo,
                     'drawing' => new RunDrawing($plan),
                     'always' => Caution::ALWAYS,
                     'defects' => array_map(self::told(...), $defects),

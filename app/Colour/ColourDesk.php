@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Colour;
 
+use App\Booth\RunStanding;
 use App\Models\ColourEvent;
 use App\Models\ColourFormula;
 use App\Models\ColourSample;
@@ -118,6 +119,13 @@ final readonly class ColourDesk
      * written.
      */
     public function benchPlan(RepairJob $job, ?JobPlan $plan = null, ?Pair $pair = null): JobPlan
+    {
+        // A car that is in the booth, or was, says so, whatever is planned meanwhile.
+        return $this->atGate($job, $plan, $pair)->saying(RunStanding::of($job));
+    }
+
+    /** The same, without what became of it in the booth: is the way there open? */
+    public function atGate(RepairJob $job, ?JobPlan $plan = null, ?Pair $pair = null): JobPlan
     {
         $plan ??= $this->plan($job);
         $samples = $job->samples()->get();

@@ -122,6 +122,8 @@ arch('the blend keeps its own counsel')->expect('Kalopsis\Blend\Internal')->toOn
 
 it('keeps values final and unchanging', function (): void {
     $mutable = [
+        'Kalopsis\Booth\OnePainter',
+        'Kalopsis\Booth\Replay',
         'Kalopsis\Blend\NeedsOfThisRun',
         'Kalopsis\Colour\Random',
         'Kalopsis\Sight\Filter',

@@ -18,6 +18,8 @@ const BoothSheet = lazy(() => import('./sheet/BoothSheet').then((m) => ({ defaul
 const WeighPage = lazy(() => import('./mixing/WeighPage').then((m) => ({ default: m.WeighPage })));
 const LabelsPage = lazy(() => import('./mixing/LabelsPage').then((m) => ({ default: m.LabelsPage })));
 const CupListPage = lazy(() => import('./mixing/CupListPage').then((m) => ({ default: m.CupListPage })));
+const RunPage = lazy(() => import('./run/RunPage').then((m) => ({ default: m.RunPage })));
+const RecordPage = lazy(() => import('./run/RecordPage').then((m) => ({ default: m.RecordPage })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
@@ -73,6 +75,8 @@ function SignedIn({ me }: { me: Me }) {
           <Route path="jobs/:id/weigh/:mix" element={<WeighPage />} />
           <Route path="jobs/:id/labels" element={<LabelsPage />} />
           <Route path="jobs/:id/cup-list" element={<CupListPage />} />
+          <Route path="jobs/:id/runs/:run" element={<RunPage />} />
+          <Route path="jobs/:id/runs/:run/record" element={<RecordPage />} />
           <Route element={<Shell />}>
             <Route index element={<TodayPage />} />
             <Route path="jobs/:id" element={<Navigate to="car" replace />} />

@@ -25,3 +25,8 @@ if (root !== null) {
     </StrictMode>,
   );
 }
+
+// Installed, and at hand without a network. In development there is nothing to install.
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  void navigator.serviceWorker.register('/sw.js');
+}

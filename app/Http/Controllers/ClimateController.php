@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Booth\ClimateFeed;
 use App\Devices\BoothClimate;
 use App\Devices\SimulatedClimate;
 use App\Models\BoothRun;
 use App\Models\RepairJob;
-use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -20,12 +20,9 @@ use OpenApi\Attributes as OA;
 /** The air of the booth while a run is on: what the sensor says, and what a hand does to the simulated one. */
 final class ClimateController extends Controller
 {
-    /** So many turns of a hand are remembered. */
-    private const HANDS = 50;
-
     private const CLOCK = ['sometimes', 'integer', 'min:1577836800000', 'max:4102444800000'];
 
-    public function __construct(private readonly BoothClimate $sensor, private readonly ConnectionInterface $database) {}
+    public function __construct(private readonly BoothClimate $sensor, private readonly ClimateFeed $feed) {}
 
     #[
         OA\Get(
@@ -71,13 +68,7 @@ final class ClimateController extends Controller
             ['does.*' => 'The door can stand open, the heating go off, or all be right.', 'at.*' => 'A time in ms since 1970.'],
         );
         $at = $this->at($request);
-        $does = $request->string('does')->toString();
-        $this->kept($run, function (array $climate) use ($does, $at): array {
-            $hands = is_array($climate['hands'] ?? null) ? array_values($climate['hands']) : [];
-            $hands[] = ['does' => $does, 'atMs' => $at];
-
-            return [...$climate, 'hands' => array_slice($hands, -self::HANDS)];
-        });
+        $this->feed->hand($run, $request->string('does')->toString(), $at);
 
         return new JsonResponse($this->sensor->reading($run->refresh(), $at));
     }
@@ -108,7 +99,7 @@ final class ClimateController extends Controller
             'atMs' => (int) round(microtime(true) * 1000),
         ];
         $problems->stop();
-        $this->kept($run, fn (array $climate): array => [...$climate, 'real' => $real]);
+        $this->feed->sent($run, $real);
 
         return new JsonResponse($this->sensor->reading($run->refresh(), $real['atMs']));
     }
@@ -116,16 +107,5 @@ final class ClimateController extends Controller
     private function at(Request $request): int
     {
         return $request->has('at') ? $request->integer('at') : (int) round(microtime(true) * 1000);
-    }
-
-    /** @param callable(array<string, mixed>): array<string, mixed> $change */
-    private function kept(BoothRun $run, callable $change): void
-    {
-        $this->database->transaction(function () use ($run, $change): void {
-            $query = BoothRun::query()->whereKey($run->id);
-            $query->lockForUpdate();
-            $held = $query->firstOrFail();
-            $held->update(['climate' => $change($held->climate ?? [])]);
-        });
     }
 }

@@ -65,6 +65,24 @@ final readonly class JobPlan implements JsonSerializable
         );
     }
 
+    /** The same plan, with another word for one of its stations. */
+    public function saying(?Station $station): self
+    {
+        if ($station === null) {
+            return $this;
+        }
+
+        return new self(
+            $this->job,
+            $this->blend,
+            $this->rooms,
+            $this->cups,
+            $this->cautions,
+            array_map(fn (Station $s): Station => $s->id === $station->id ? $station : $s, $this->stations),
+            $this->simulated,
+        );
+    }
+
     /** The same plan, made for readings of the simulated instrument. */
     public function fromSimulated(bool $simulated): self
     {

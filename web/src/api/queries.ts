@@ -10,6 +10,7 @@ export const keys = {
   colour: (id: string) => ['job', id, 'colour'] as const,
   mixes: (id: string) => ['job', id, 'mixes'] as const,
   mix: (id: string, mix: string) => ['job', id, 'mixes', mix] as const,
+  runs: (id: string) => ['job', id, 'runs'] as const,
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
   shopSchools: ['shop-schools'] as const,

@@ -2560,6 +2560,7 @@ export interface components {
             colour: string;
             system: string;
             painter: string;
+            practice: boolean;
             drawing: components["schemas"]["RunDrawing"];
             always: string;
             defects: components["schemas"]["RunDefect"][];

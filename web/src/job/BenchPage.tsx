@@ -12,6 +12,7 @@ import { useBody } from '../api/queries';
 import { JobDetails } from '../bench/JobDetails';
 import { Spine } from '../bench/Spine';
 import { useBench, type BenchHandle, type SaveState } from '../bench/useBench';
+import { BoothStation } from '../booth/BoothStation';
 import { BlendStation } from '../blend/BlendStation';
 import { CarStation } from '../car/CarStation';
 import { ColourStation } from '../colour/ColourStation';
@@ -146,7 +147,9 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
         <Box sx={{ flexGrow: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
           {station === 'colour' ? (
             <ColourStation handle={handle} />
-          ) : station === 'booth' || station === 'look-back' ? (
+          ) : station === 'booth' ? (
+            <BoothStation handle={handle} />
+          ) : station === 'look-back' ? (
             <LaterStation station={station} handle={handle} />
           ) : station === 'cups' ? (
             <CupsStation handle={handle} />

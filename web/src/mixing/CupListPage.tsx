@@ -9,7 +9,7 @@ import { useGrams, useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { formatQuantity, phraseText } from '../kit/units';
 import { tell } from '../language/tell';
-import { Paper } from './Paper';
+import { Paper } from '../kit/Paper';
 
 const DRAWN = 0.62;
 

@@ -9,7 +9,7 @@ import { useGrams, useUnits } from '../kit/preferences';
 import { Empty, Failed, Loading } from '../kit/States';
 import { formatQuantity } from '../kit/units';
 import { tell } from '../language/tell';
-import { Paper } from './Paper';
+import { Paper } from '../kit/Paper';
 
 /** Labels for cups: one of a roll, or a grid on a sheet. */
 export function LabelsPage() {

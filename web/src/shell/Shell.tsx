@@ -65,6 +65,10 @@ export function Shell() {
   const signOut = async () => {
     await api.POST('/api/logout');
     client.clear();
+    // What the next one at this tablet must not find.
+    if ('caches' in window) {
+      await window.caches.delete('kalopsis-run');
+    }
     window.location.assign('/');
   };
   return (

@@ -1,0 +1,57 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
+import { Box, Stack, Typography } from '@mui/material';
+import type { BoothAir } from '../api/types';
+import { SeverityMark } from '../kit/SeverityMark';
+import { WhyFigure } from '../kit/Why';
+import { Measure, Words } from '../kit/Words';
+
+/** The air against the panel, the heat, and how long the clear lives in its cup. */
+export function AirPanel({ air }: { air: BoothAir }) {
+  const { bake } = air;
+  return (
+    <Box component="section" aria-label={t`Air and heat`}>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        <Trans>Air and heat</Trans>
+      </Typography>
+      <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
+        {!air.dry && <SeverityMark severity="stop" />}
+        <Typography>
+          <Trans>
+            <Measure of={air.temperature} /> at <Measure of={air.humidity} />, dew point{' '}
+            <WhyFigure figure={air.dewPoint} label={t`Dew point`} />.
+          </Trans>{' '}
+          <Words phrase={air.says} />
+        </Typography>
+      </Stack>
+      <Typography>
+        {bake.minutes === null ? (
+          <Trans>Not baked: it dries in the air.</Trans>
+        ) : (
+          <Trans>
+            Baked <Measure of={bake.minutes} /> with the panel at <Measure of={bake.at} />.
+          </Trans>
+        )}{' '}
+        {bake.lowered && <Trans>Longer than the data sheet says, since the car may not get hotter.</Trans>}{' '}
+        {air.potLife !== null && (
+          <Trans>
+            The clear lives <Measure of={air.potLife} /> in its cup.
+          </Trans>
+        )}
+      </Typography>
+      {bake.electric && bake.limit === null && (
+        <Stack direction="row" sx={{ gap: 1, alignItems: 'center' }}>
+          <SeverityMark severity="look-out" />
+          <Typography>
+            <Trans>A battery drives this car: look its bake limit up and type it in the car’s details.</Trans>
+          </Typography>
+        </Stack>
+      )}
+      {bake.plastic && (
+        <Typography>
+          <Trans>A plastic part is among the panels: it bends before steel is warm. Follow its maker’s limit.</Trans>
+        </Typography>
+      )}
+    </Box>
+  );
+}

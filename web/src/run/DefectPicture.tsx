@@ -1,0 +1,99 @@
+import { Box, useTheme } from '@mui/material';
+import type { ReactNode } from 'react';
+
+/** Places of a drawing that look strewn and are always the same. */
+const STREWN = Array.from(
+  { length: 26 },
+  (_, i) => [8 + ((i * 37) % 86), 8 + ((i * 53) % 60), 1 + ((i * 7) % 3)] as const,
+);
+
+/** What a defect looks like, in a few strokes: chosen by eye, with the words below it. */
+export function DefectPicture({ of }: { of: string }) {
+  const { tokens } = useTheme();
+  const draw: Record<string, ReactNode> = {
+    streaks: [10, 24, 38, 52, 66].map((y, i) => (
+      <rect
+        key={y}
+        x="4"
+        y={y}
+        width="92"
+        height={i % 2 === 0 ? 7 : 4}
+        fill={tokens.ink}
+        opacity={i % 2 === 0 ? 0.55 : 0.3}
+      />
+    )),
+    halo: (
+      <>
+        <circle cx="50" cy="38" r="27" fill="none" stroke={tokens.ink} strokeWidth="7" opacity="0.75" />
+        <circle cx="50" cy="38" r="9" fill={tokens.primer} />
+      </>
+    ),
+    mottle: [
+      [24, 24, 15],
+      [62, 20, 19],
+      [42, 52, 17],
+      [78, 54, 13],
+    ].map(([x, y, r]) => <ellipse key={x} cx={x} cy={y} rx={r} ry={(r ?? 0) * 0.7} fill={tokens.ink} opacity="0.35" />),
+    'see-through': (
+      <>
+        <path d="M20 18h60v40H20Z" fill={tokens.primer} opacity="0.75" />
+        <path d="M4 62 96 10" stroke={tokens.ink} strokeWidth="3" strokeDasharray="3 5" />
+      </>
+    ),
+    frying: [18, 30, 42, 54].map((y) => (
+      <path
+        key={y}
+        d={`M10 ${y}q5-9 10 0t10 0 10 0 10 0 10 0 10 0 10 0 10 0`}
+        fill="none"
+        stroke={tokens.ink}
+        strokeWidth="3"
+      />
+    )),
+    fisheye: [
+      [28, 28, 9],
+      [62, 22, 7],
+      [48, 52, 10],
+      [80, 50, 6],
+    ].map(([x, y, r]) => (
+      <g key={x}>
+        <circle cx={x} cy={y} r={r} fill="none" stroke={tokens.ink} strokeWidth="3" />
+        <circle cx={x} cy={y} r="1.8" fill={tokens.ink} />
+      </g>
+    )),
+    lint: (
+      <>
+        <path d="M26 56c10-30 16 8 28-20s10 2 22-18" fill="none" stroke={tokens.ink} strokeWidth="2.5" />
+        <circle cx="76" cy="56" r="3.5" fill={tokens.ink} />
+      </>
+    ),
+    rough: STREWN.map(([x, y, r]) => <circle key={`${x} ${y}`} cx={x} cy={y} r={r} fill={tokens.ink} opacity="0.8" />),
+    run: (
+      <path
+        d="M8 20h84M28 20v22a5 5 0 0 0 10 0V20M58 20v34a6 6 0 0 0 12 0V20"
+        fill="none"
+        stroke={tokens.ink}
+        strokeWidth="4"
+        strokeLinecap="round"
+      />
+    ),
+    wet: (
+      <>
+        <path d="M14 60 60 10M30 66 84 12M54 68 92 28" stroke={tokens.ink} strokeWidth="6" opacity="0.7" />
+        <path d="M50 22c9 14 13 18 13 25a13 13 0 0 1-26 0c0-7 4-11 13-25Z" fill={tokens.ink} />
+      </>
+    ),
+    'colour-off': (
+      <>
+        <path d="M4 8h46v60H4Z" fill={tokens.primer} />
+        <path d="M50 8h46v60H50Z" fill={tokens.bed} />
+        <path d="M50 4v68" stroke={tokens.ink} strokeWidth="2" />
+      </>
+    ),
+  };
+  return (
+    <Box component="svg" viewBox="0 0 100 76" aria-hidden="true" sx={{ width: 100, flexShrink: 0, display: 'block' }}>
+      <rect x="1" y="1" width="98" height="74" rx="4" fill={tokens.panel} stroke={tokens.line} />
+      {draw[of] ?? null}
+    </Box>
+  );
+}
