@@ -9,6 +9,7 @@ use App\Http\Controllers\ColourDeskController;
 use App\Http\Controllers\ColourGateController;
 use App\Http\Controllers\ColourReadingController;
 use App\Http\Controllers\CupController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
@@ -106,6 +107,13 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/runs/{run}/climate', [ClimateController::class, 'show']);
     Route::post('jobs/{job}/runs/{run}/climate/hand', [ClimateController::class, 'hand']);
     Route::post('jobs/{job}/runs/{run}/climate/readings', [ClimateController::class, 'reading']);
+
+    Route::get('day', [DayController::class, 'show']);
+    Route::post('day/best', [DayController::class, 'best']);
+    Route::put('day/order', [DayController::class, 'order']);
+    Route::put('day/jobs/{job}', [DayController::class, 'move']);
+    Route::get('day/booths.ics', [DayController::class, 'calendar']);
+    Route::put('shelf/hours', [DayController::class, 'hours']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);

@@ -26,6 +26,7 @@ use Kalopsis\Job\Fingerprint;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\PassFallen;
 use Kalopsis\Job\PlannedSpraying;
+use Kalopsis\Job\PlannedWork;
 use Kalopsis\Job\PlanNeeds;
 
 /** Lays what was recorded for a job on the core's desk. */
@@ -157,6 +158,8 @@ final readonly class ColourDesk
                 'verdict' => $plan->blend->verdict,
                 'severity' => $plan->blend->severity->value,
                 'paint' => Pair::of($job)->screen(),
+                // What the day needs to know of it.
+                'work' => $plan->blend->panels === [] ? null : PlannedWork::of($plan)->blocks(),
             ]),
         );
         $job->standing = is_object($standing) ? $standing : null;

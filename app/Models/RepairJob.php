@@ -26,8 +26,10 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Workshop $workshop
+ * @property \Illuminate\Database\Eloquent\Collection<int, DayMove> $dayMoves
+ * @property \Illuminate\Database\Eloquent\Collection<int, BoothRun> $runs
  * @property ?JobVersion $headVersion
- * @property ?object{stations?: list<object>, verdict?: object, severity?: string, paint?: ?string} $standing
+ * @property ?object{stations?: list<object>, verdict?: object, severity?: string, paint?: ?string, work?: object} $standing
  */
 final class RepairJob extends Model
 {
@@ -83,6 +85,12 @@ final class RepairJob extends Model
     public function runs(): HasMany
     {
         return $this->hasMany(BoothRun::class);
+    }
+
+    /** @return HasMany<DayMove, $this> */
+    public function dayMoves(): HasMany
+    {
+        return $this->hasMany(DayMove::class);
     }
 
     /** The job, held until the transaction ends, so that two edits cannot both be the next version. */

@@ -20,6 +20,9 @@ use Kalopsis\Job\BlendLimits;
  * @property ?array<string, int|bool> $blend_limits
  * @property bool $is_demo
  * @property float $scale_readability_g
+ * @property ?list<string> $booths
+ * @property ?array{opens?: int, closes?: int, days?: list<int>} $hours
+ * @property ?list<string> $day_order
  */
 final class Workshop extends Model
 {
@@ -47,7 +50,14 @@ final class Workshop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['blend_limits' => 'array', 'is_demo' => 'boolean', 'scale_readability_g' => 'float'];
+        return [
+            'blend_limits' => 'array',
+            'is_demo' => 'boolean',
+            'scale_readability_g' => 'float',
+            'booths' => 'array',
+            'hours' => 'array',
+            'day_order' => 'array',
+        ];
     }
 
     /** @return HasMany<RepairJob, $this> */

@@ -41,7 +41,13 @@ final class DemoSeeder extends Seeder
         if (App::isProduction()) {
             return;
         }
-        $workshop = Workshop::query()->firstOrCreate(['name' => 'Saltmarsh Coachworks'], ['town' => 'Merrowby', 'is_demo' => true]);
+        $workshop = Workshop::query()->firstOrCreate(['name' => 'Saltmarsh Coachworks'], [
+            'town' => 'Merrowby',
+            'is_demo' => true,
+            'booths' => ['Booth 1', 'Booth 2'],
+            // The demo is looked at on any day of the week.
+            'hours' => ['opens' => 480, 'closes' => 1050, 'days' => [1, 2, 3, 4, 5, 6, 7]],
+        ]);
         (new ShelfSeeder())->stock($workshop);
         foreach (self::PEOPLE as [$name, $email, $role]) {
             User::query()->firstOrCreate(

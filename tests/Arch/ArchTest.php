@@ -122,6 +122,7 @@ arch('the blend keeps its own counsel')->expect('Kalopsis\Blend\Internal')->toOn
 
 it('keeps values final and unchanging', function (): void {
     $mutable = [
+        'Kalopsis\Booth\BestOrder',
         'Kalopsis\Booth\OnePainter',
         'Kalopsis\Booth\Replay',
         'Kalopsis\Blend\NeedsOfThisRun',

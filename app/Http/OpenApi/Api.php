@@ -44,6 +44,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'at',
+        name: 'at',
+        in: 'query',
+        description: 'Now, by the clock on the wall: 2026-11-28T09:57',
+        schema: new OA\Schema(type: 'string'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'ifMatch',
         name: 'If-Match',
         in: 'header',

@@ -5,6 +5,7 @@ import { api, ApiProblem, unwrap } from './client';
 export const keys = {
   me: ['me'] as const,
   jobs: ['jobs'] as const,
+  day: (at: string) => ['day', at] as const,
   archived: ['jobs', 'archived'] as const,
   job: (id: string) => ['job', id] as const,
   colour: (id: string) => ['job', id, 'colour'] as const,

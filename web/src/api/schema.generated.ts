@@ -420,6 +420,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/best": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bestOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["chooseOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/jobs/{job}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["moveInDay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/booths.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["boothCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setHours"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/history": {
         parameters: {
             query?: never;
@@ -1686,6 +1782,87 @@ export interface components {
             advised: string;
             advisedWords: string;
             choice: components["schemas"]["ReducerChoice"];
+        };
+        DayBlock: {
+            /**
+             * @description Shapes of the shop's day.
+             * @enum {string}
+             */
+            kind: "card" | "dries" | "prep" | "booth" | "cool" | "finish";
+            words: string;
+            start: number;
+            end: number;
+            handsEnd: number;
+            booth: string | null;
+            person: string | null;
+            pinned: boolean;
+            conflicts: components["schemas"]["Phrase"][];
+        };
+        DayCar: {
+            id: string;
+            due: number | null;
+            ready: number | null;
+            late: components["schemas"]["Quantity"] | null;
+            cure: components["schemas"]["Phrase"] | null;
+            blocks: components["schemas"]["DayBlock"][];
+        };
+        DayBooth: {
+            name: string;
+            busy: boolean;
+            says: components["schemas"]["Phrase"];
+        };
+        DayPerson: {
+            name: string;
+            paints: boolean;
+        };
+        ShopHours: {
+            opens: string;
+            closes: string;
+            days: string[];
+            booths: string[];
+        };
+        DayLaid: {
+            now: number;
+            opens: number;
+            closes: number;
+            worked: boolean[];
+            booths: components["schemas"]["DayBooth"][];
+            people: components["schemas"]["DayPerson"][];
+            cars: components["schemas"]["DayCar"][];
+            late: number;
+            lateness: components["schemas"]["Quantity"];
+            idle: components["schemas"]["Quantity"];
+            order: string[];
+        };
+        Day: {
+            now: number;
+            opens: number;
+            closes: number;
+            worked: boolean[];
+            booths: components["schemas"]["DayBooth"][];
+            people: components["schemas"]["DayPerson"][];
+            cars: components["schemas"]["DayCar"][];
+            late: number;
+            lateness: components["schemas"]["Quantity"];
+            idle: components["schemas"]["Quantity"];
+            order: string[];
+            hours: components["schemas"]["ShopHours"];
+        };
+        BestDay: {
+            day: components["schemas"]["DayLaid"];
+            explains: components["schemas"]["Phrase"][];
+            order: string[];
+        };
+        DayOrder: {
+            order: string[];
+        };
+        DayMove: {
+            /** @enum {string} */
+            block: "card" | "dries" | "prep" | "booth" | "cool" | "finish";
+            starts?: string | null;
+            booth?: string | null;
+            person?: string | null;
+            done?: boolean;
         };
         CarPart: {
             /** @description A job as it is entered; docs/formats/job.schema.json says the same to other programs. */
@@ -3082,6 +3259,8 @@ export interface components {
         job: string;
         mix: string;
         run: string;
+        /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
+        at: string;
         /** @description The version the edit was made on, as "7" */
         ifMatch: string;
         sample: string;
@@ -3961,6 +4140,219 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScaleKind"];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showDay: {
+        parameters: {
+            query?: {
+                /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
+                at?: components["parameters"]["at"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The day as it is planned */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Day"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bestOrder: {
+        parameters: {
+            query?: {
+                /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
+                at?: components["parameters"]["at"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The best order found, and why; nothing is changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BestDay"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    chooseOrder: {
+        parameters: {
+            query?: {
+                /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
+                at?: components["parameters"]["at"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayOrder"];
+            };
+        };
+        responses: {
+            /** @description The day in that order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Day"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    moveInDay: {
+        parameters: {
+            query?: {
+                /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
+                at?: components["parameters"]["at"];
+            };
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayMove"];
+            };
+        };
+        responses: {
+            /** @description The day with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Day"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    boothCalendar: {
+        parameters: {
+            query?: {
+                /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
+                at?: components["parameters"]["at"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Booth hours as iCalendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopHours"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopHours"];
                 };
             };
             /** @description Not a lead */

@@ -1,7 +1,19 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import AddIcon from '@mui/icons-material/Add';
-import { Alert, Box, Button, ButtonBase, Snackbar, Stack, Typography } from '@mui/material';
+import {
+  Alert,
+  Box,
+  Button,
+  ButtonBase,
+  Snackbar,
+  Stack,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+  useMediaQuery,
+  type Theme,
+} from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -15,12 +27,14 @@ import { SeverityMark } from '../kit/SeverityMark';
 import { Empty, Failed, Loading } from '../kit/States';
 import { STATIONS } from '../kit/stations';
 import { Words } from '../kit/Words';
+import { DayView } from './DayView';
 import { dueWords, pressing } from './due';
 import { NewJobDialog } from './NewJobDialog';
 
 export function TodayPage() {
   const jobs = useJobs();
   const { me } = usePreferences();
+  const narrow = useMediaQuery((th: Theme) => th.breakpoints.down('md'));
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -58,25 +72,55 @@ export function TodayPage() {
     return <Failed error={jobs.error} retry={() => void jobs.refetch()} />;
   }
   const open = () => setSearch({ new: '' });
+  const list = narrow || search.get('view') === 'list';
+  const look = (view: 'list' | 'hours') =>
+    setSearch(
+      (p) => {
+        if (view === 'list') {
+          p.set('view', 'list');
+        } else {
+          p.delete('view');
+        }
+        return p;
+      },
+      { replace: true },
+    );
   const late = jobs.data.filter((job) => pressing(job.due, new Date()) === 'late').length;
   return (
-    <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 1240, width: '100%', mx: 'auto' }}>
-      <Stack direction="row" sx={{ alignItems: 'center', gap: 1.5, mb: 2.5, flexWrap: 'wrap' }}>
+    <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: list ? 1240 : 1680, width: '100%', mx: 'auto' }}>
+      <Stack direction="row" sx={{ alignItems: 'center', gap: 1.5, mb: list ? 2.5 : 1, flexWrap: 'wrap' }}>
         <Box sx={{ flexGrow: 1 }}>
           <title>{t`Today, Kalopsis`}</title>
           <Typography variant="h1">
             <Trans>Today</Trans>
           </Typography>
-          <Typography color="text.secondary">
-            <Trans>
-              {new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' }).format(
-                new Date(),
-              )}{' '}
-              in {me.workshop.town}: {jobs.data.length === 1 ? t`one car` : t`${jobs.data.length} cars`} in the shop
-              {late > 0 && t`, ${late} late`}
-            </Trans>
-          </Typography>
+          {list && (
+            <Typography color="text.secondary">
+              <Trans>
+                {new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' }).format(
+                  new Date(),
+                )}{' '}
+                in {me.workshop.town}: {jobs.data.length === 1 ? t`one car` : t`${jobs.data.length} cars`} in the shop
+                {late > 0 && t`, ${late} late`}
+              </Trans>
+            </Typography>
+          )}
         </Box>
+        {!narrow && (
+          <ToggleButtonGroup
+            exclusive
+            value={list ? 'list' : 'hours'}
+            onChange={(_, v: 'list' | 'hours' | null) => v !== null && look(v)}
+            aria-label={t`How the day is shown`}
+          >
+            <ToggleButton value="hours">
+              <Trans>Hours</Trans>
+            </ToggleButton>
+            <ToggleButton value="list">
+              <Trans>List</Trans>
+            </ToggleButton>
+          </ToggleButtonGroup>
+        )}
         <FileButton label={t`Job file`} accept=".json,application/json" onFile={(file) => upload.mutate(file)}>
           <Trans>Upload a job</Trans>
         </FileButton>
@@ -103,6 +147,8 @@ export function TodayPage() {
         >
           <Trans>Open a job: pick the body shape and the colour, then tap the panel that was hit.</Trans>
         </Empty>
+      ) : !list ? (
+        <DayView rows={jobs.data} />
       ) : (
         <Stack component="ul" sx={{ p: 0, m: 0, listStyle: 'none', borderBottom: (t) => `1px solid ${t.tokens.line}` }}>
           {jobs.data.map((job) => (
