@@ -106,6 +106,7 @@ test('what is put away rests in the logbook and comes back', async ({ page }) =>
   await signIn(page, 'ines');
   await openJob(page, { body: 'Quill 3, hatchback', plate: 'E2E 10', colour: 'Gull White, GW-01' });
   await page.getByRole('link', { name: 'Today' }).click();
+  await page.getByRole('button', { name: 'List', exact: true }).click();
   await page.getByRole('button', { name: 'Put Quill 3 E2E 10 away' }).click();
   await page.getByRole('link', { name: 'Logbook' }).click();
   await page.getByRole('link', { name: 'Quill 3 E2E 10' }).click();

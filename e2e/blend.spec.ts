@@ -218,7 +218,7 @@ test('one sentence with the same figures in Blend, Today, the sheet and the file
   await station(page, 'Blend').click();
   await expect(verdict(page)).toContainText(/^Needs \d+ mm to be sure, has \d+ mm: stays on the front door left\.$/);
   const sentence = (await verdict(page).textContent()) ?? '';
-  await page.goto('/');
+  await page.goto('/?view=list');
   await expect(page.getByText(sentence).first()).toBeVisible();
   await page.goto(`/jobs/${id}/sheet`);
   await expect(page.getByText(sentence)).toBeVisible();

@@ -4,6 +4,7 @@ import { expect, misfits, nothingSerious, signIn, test } from './bench';
 const silver = '/jobs/5a17a45b-0000-4000-8000-000000000001';
 const SCREENS: [string, string, RegExp][] = [
   ['Today', '/', /Today/],
+  ['Today, list', '/?view=list', /Today/],
   ['New job', '/?new', /New job/],
   ['Car', `${silver}/car`, /Marlo Tern/],
   ['Colour', `${silver}/colour`, /How it was sprayed/],

@@ -87,6 +87,8 @@ test('two people on one job: nobody overwrites the other unawares', async ({ pag
 
 test('a lead puts a car away and takes it back; a painter cannot', async ({ page }) => {
   await signInByForm(page, 'wren');
+  await page.getByRole('button', { name: 'List', exact: true }).click();
+  await expect(page.getByRole('link', { name: /MB 08 OXX/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Put .* away$/ })).toHaveCount(0);
   await page.getByRole('button', { name: /settings/ }).click();
   await page.getByRole('menuitem', { name: 'Sign out' }).click();
@@ -97,6 +99,7 @@ test('a lead puts a car away and takes it back; a painter cannot', async ({ page
   await expect(page.getByText('E-mail or password is not right.')).toBeVisible();
   await page.getByLabel('Password').fill('harbour-light');
   await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: 'List', exact: true }).click();
   await page.getByRole('button', { name: 'Put Hallam Ox MB 08 OXX away' }).click();
   await expect(page.getByRole('link', { name: /MB 08 OXX/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();

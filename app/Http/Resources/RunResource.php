@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Booth\RunState;
 use App\Models\BoothRun;
 use App\Models\BoothRunEvent;
+use App\Support\KeptPhrases;
 
 final class RunResource
 {
@@ -22,9 +23,17 @@ final class RunResource
             'by' => $run->user->name ?? '',
             'begunAt' => $run->created_at->toIso8601ZuluString('millisecond'),
             'finishedAt' => $run->finished_at?->toIso8601ZuluString('millisecond'),
-            ...$run->begun,
+            ...(array) self::begun($run),
             'events' => self::events($run),
         ];
+    }
+
+    /** As it was written, objects and lists apart. */
+    private static function begun(BoothRun $run): mixed
+    {
+        $kept = $run->getAttributes()['begun'] ?? '{}';
+
+        return json_decode(is_string($kept) ? $kept : '{}');
     }
 
     /** @return list<array<string, mixed>> */
@@ -59,7 +68,7 @@ final class RunResource
             'begunAt' => $run->created_at->toIso8601ZuluString('millisecond'),
             'finishedAt' => $run->finished_at?->toIso8601ZuluString('millisecond'),
             'jobVersion' => $run->job_version,
-            'step' => $step->shown['name'] ?? null,
+            'step' => KeptPhrases::objects($step->shown['name'] ?? null),
             'done' => $state->at,
             'of' => count($state->steps),
         ];
@@ -79,8 +88,8 @@ final class RunResource
             'colour' => $run->begun['colour'],
             'system' => $run->begun['system'],
             'by' => $run->user->name ?? '',
-            'defects' => $run->begun['defects'],
-            ...RunState::record($run)->jsonSerialize(),
+            'defects' => KeptPhrases::objects($run->begun['defects']),
+            ...(array) KeptPhrases::objects(RunState::record($run)->jsonSerialize()),
         ];
     }
 }

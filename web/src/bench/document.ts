@@ -438,3 +438,14 @@ export const chooseClear = (document: JobDocument, clear: 'production' | 'premiu
 
 export const chooseSystem = (document: JobDocument, paintSystem: string, name: string): Change =>
   changed(document, { paintSystem }, t`Mixed from ${name}`);
+
+export const setElectric = (document: JobDocument, electric: boolean): Change =>
+  changed(
+    document,
+    { car: { ...document.car, electric } },
+    electric ? t`Hybrid or electric` : t`Neither hybrid nor electric`,
+  );
+
+/** What the car maker allows, deg C; null: nobody looked it up. */
+export const setBakeLimit = (document: JobDocument, bakeLimitC: number | null): Change =>
+  changed(document, { car: { ...document.car, bakeLimitC } }, t`Bake limit of the car`);

@@ -1,14 +1,22 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Stack, Typography } from '@mui/material';
+import { Box, Checkbox, FormControlLabel, Stack, Typography } from '@mui/material';
 import type { BoothAir } from '../api/types';
+import { setBakeLimit, setElectric } from '../bench/document';
+import type { BenchHandle } from '../bench/useBench';
+import { MaybeQuantity } from '../kit/MaybeQuantity';
+import { useUnits } from '../kit/preferences';
+import { faultText } from '../kit/units';
 import { SeverityMark } from '../kit/SeverityMark';
 import { WhyFigure } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
 
 /** The air against the panel, the heat, and how long the clear lives in its cup. */
-export function AirPanel({ air }: { air: BoothAir }) {
+export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }) {
   const { bake } = air;
+  const units = useUnits();
+  const fault =
+    handle.save.kind === 'refused' ? handle.save.faults.find((f) => f.field === 'car.bakeLimitC') : undefined;
   return (
     <Box component="section" aria-label={t`Air and heat`}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
@@ -39,11 +47,30 @@ export function AirPanel({ air }: { air: BoothAir }) {
           </Trans>
         )}
       </Typography>
+      <Stack direction="row" sx={{ gap: 2, alignItems: 'center', flexWrap: 'wrap', my: 1 }}>
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={bake.electric}
+              onChange={(event) => handle.change(setElectric(handle.document, event.target.checked))}
+            />
+          }
+          label={t`Hybrid or electric`}
+        />
+        <MaybeQuantity
+          label={t`Panel at most, says the car maker`}
+          value={bake.limit?.value ?? null}
+          unit="degC"
+          width={290}
+          onCommit={(limit) => handle.change(setBakeLimit(handle.document, limit))}
+          {...(fault === undefined ? {} : { error: faultText(fault, units) })}
+        />
+      </Stack>
       {bake.electric && bake.limit === null && (
         <Stack direction="row" sx={{ gap: 1, alignItems: 'center' }}>
           <SeverityMark severity="look-out" />
           <Typography>
-            <Trans>A battery drives this car: look its bake limit up and type it in the car’s details.</Trans>
+            <Trans>A battery drives this car: look its bake limit up and type it here.</Trans>
           </Typography>
         </Stack>
       )}

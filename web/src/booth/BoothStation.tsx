@@ -70,7 +70,7 @@ export function BoothStation({ handle }: { handle: BenchHandle }) {
                 onHardener={setHardener}
               />
             )}
-            <AirPanel air={shown.air} />
+            <AirPanel air={shown.air} handle={handle} />
             {shown.stands.length > 0 && (
               <Box component="section" aria-label={t`Where it stands`}>
                 <Typography variant="h2" sx={{ mb: 0.5 }}>

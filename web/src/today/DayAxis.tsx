@@ -56,27 +56,39 @@ export function DayAxis({
     (_, i) => (Math.ceil(from / 60) + i) * 60,
   );
   const area = useRef<HTMLDivElement>(null);
-  const perPixel = () => span / Math.max(1, area.current?.clientWidth ?? 1);
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const box = area.current;
+    if (box === null) {
+      return;
+    }
+    const watch = new ResizeObserver(() => setWidth(box.clientWidth));
+    watch.observe(box);
+    return () => watch.disconnect();
+  }, []);
+  const perMinute = width / span;
   return (
     <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={t`The day, a row for each car`}>
       <Box sx={{ minWidth: 860 }}>
         <Box sx={{ display: 'flex' }} aria-hidden="true">
           <Box sx={{ width: NAME, flexShrink: 0 }} />
           <Box ref={area} sx={{ flexGrow: 1, position: 'relative', height: 24 }}>
-            {hours.map((h) => (
-              <Typography
-                key={h}
-                variant="caption"
-                sx={{
-                  position: 'absolute',
-                  left: `${left(h + offset)}%`,
-                  transform: 'translateX(-50%)',
-                  color: 'text.secondary',
-                }}
-              >
-                {`${Math.floor(h / 60)}:00`}
-              </Typography>
-            ))}
+            {hours
+              .filter((h) => h < to - 20)
+              .map((h) => (
+                <Typography
+                  key={h}
+                  variant="caption"
+                  sx={{
+                    position: 'absolute',
+                    left: `${left(h + offset)}%`,
+                    transform: 'translateX(-50%)',
+                    color: 'text.secondary',
+                  }}
+                >
+                  {`${Math.floor(h / 60)}:00`}
+                </Typography>
+              ))}
             {shownDay === 0 && day.now >= from && day.now <= to && (
               <Typography
                 variant="caption"
@@ -143,7 +155,7 @@ export function DayAxis({
                           chosen={{ car, block }}
                           at={at}
                           leftOf={left}
-                          perPixel={perPixel}
+                          perMinute={perMinute}
                           bounds={[offset + from, offset + to]}
                           onMove={onMove}
                           onChoose={onChoose}
@@ -257,12 +269,27 @@ function WaitsFor({ row, car, at, shownDay }: { row: JobRow; car: DayCar; at: st
 const hatch = (ink: string, ground: string): string =>
   `repeating-linear-gradient(135deg, ${ink} 0 1.5px, ${ground} 1.5px 6px)`;
 
+const SHORT: Partial<Record<DayBlock['kind'], string>> = {
+  card: t`card`,
+  dries: t`dries`,
+  prep: t`prep`,
+  finish: t`polish`,
+};
+
+/** px of a letter, and around the words. */
+const LETTER = 7;
+const AROUND = 14;
+
+/** The first of the words that there is room for; none rather than half a word. */
+const fitting = (words: readonly string[], px: number): string =>
+  words.find((word) => word.length * LETTER + AROUND <= px) ?? '';
+
 /** A block: pressed it opens, pulled or moved by arrow keys it goes somewhere else. */
 function Piece({
   chosen,
   at,
   leftOf,
-  perPixel,
+  perMinute,
   bounds,
   onMove,
   onChoose,
@@ -270,7 +297,7 @@ function Piece({
   chosen: Chosen;
   at: string;
   leftOf: (minute: number) => number;
-  perPixel: () => number;
+  perMinute: number;
   bounds: [number, number];
   onMove: (chosen: Chosen, start: number) => void;
   onChoose: (chosen: Chosen) => void;
@@ -292,7 +319,7 @@ function Piece({
       const by = event.clientX - from.current.x;
       from.current.moved ||= Math.abs(by) > 5;
       if (from.current.moved) {
-        setPulled(snapped(block.start + by * perPixel()));
+        setPulled(snapped(block.start + by / Math.max(0.01, perMinute)));
       }
     }
   };
@@ -317,6 +344,9 @@ function Piece({
     block.kind === 'booth'
       ? `${block.booth ?? ''}: ${tell(block.words)}`
       : `${tell(block.words)}${block.person === null ? '' : `, ${block.person}`}`;
+  const short = block.kind === 'booth' ? (block.booth ?? '') : (SHORT[block.kind] ?? '');
+  const bakes = block.kind === 'booth' && block.end > block.handsEnd;
+  const room = (bakes ? block.handsEnd - block.start : b - a) * perMinute;
   const look =
     block.kind === 'booth'
       ? { backgroundColor: tokens.ink, color: tokens.surface, top: 0 }
@@ -349,8 +379,9 @@ function Piece({
         width: `calc(${leftOf(b) - leftOf(a)}% - 2px)`,
         height: ROW - 4,
         justifyContent: 'flex-start',
-        overflow: 'hidden',
         px: 0.75,
+        // A gloved finger needs more than the bar is high.
+        '&::after': { content: '""', position: 'absolute', left: 0, right: 0, top: -10, height: (th) => th.target },
         borderRadius: '3px',
         fontSize: '0.82rem',
         fontWeight: block.kind === 'booth' ? 680 : 500,
@@ -364,12 +395,12 @@ function Piece({
         ...(car.late !== null && block.kind === 'finish' ? { outline: `2px solid ${tokens.lookOut}` } : {}),
       }}
     >
-      {pulled !== null ? clockWords(at, pulled) : name}
+      {pulled !== null ? clockWords(at, pulled) : fitting([name, short], room)}
       <Box component="span" sx={visuallyHidden}>
-        {`, ${clockWords(at, block.start)} \u2013 ${clockWords(at, block.end)}`}
+        {`${name}, ${clockWords(at, block.start)} \u2013 ${clockWords(at, block.end)}`}
         {block.pinned && t`, put there by hand`}
       </Box>
-      {block.kind === 'booth' && block.end > block.handsEnd && (
+      {bakes && (
         // The bake: the booth is full, and nobody's hands are.
         <Box
           aria-hidden="true"
@@ -387,7 +418,7 @@ function Piece({
             fontWeight: 500,
           }}
         >
-          <Trans>bake</Trans>
+          {fitting([t`bake`], length * perMinute - room)}
         </Box>
       )}
     </ButtonBase>
