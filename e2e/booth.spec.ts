@@ -227,6 +227,7 @@ test('Today: six cars on one axis, a move, a conflict, undone, the best order, t
   await expect(booth).toBeVisible();
 
   // Pulled to another hour it stays there, and says what it collides with.
+  await booth.scrollIntoViewIfNeeded();
   const box = (await booth.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
   await page.mouse.move(box.x + 10, box.y + 8);
   await page.mouse.down();

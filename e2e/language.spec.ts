@@ -3,8 +3,9 @@ import { expect, signIn, test } from './bench';
 
 const silver = '/jobs/5a17a45b-0000-4000-8000-000000000001';
 const PAGES: [string, RegExp][] = [
-  ['/', /Merrowby/],
-  ['/?new', /Merrowby/],
+  ['/', /MB 24 TRN/],
+  ['/?view=list', /Merrowby/],
+  ['/?new', /MB 24 TRN/],
   [`${silver}/car`, /MB 24 TRN/],
   [`${silver}/colour`, /bonnet edge/],
   [`${silver}/blend`, /MB 24 TRN/],
@@ -39,6 +40,11 @@ const NAMED = new Set([
     'email',
     'batch',
     'product',
+    'person',
+    'booth',
+    'car',
+    'who',
+    'was',
   ],
   ...['name', 'neighbourName', 'coatName', 'role', 'panels', 'bodyShape', 'paintSystem', 'plain'],
 ]);
@@ -48,7 +54,7 @@ const ALIKE = new RegExp(
   `\\b(${[
     'Kalopsis|Ctrl|Shift|Esc|Tab|CxF|CGATS|CSV|CIEDE2000|Lab|Letter|VOC|UV',
     'DIN|ISO|Ford|ASTM|CFR|EUR',
-    'mm|cm²|ml|bar|min|inch|AM|PM|and|today|tomorrow|Mon|Tue|Wed|Thu|Fri|Sat|Sun',
+    'mm|cm²|ml|bar|min|inch|AM|PM|and|today|tomorrow|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Mon|Tue|Wed|Thu|Fri|Sat|Sun',
   ].join('|')})\\b`,
   'g',
 );

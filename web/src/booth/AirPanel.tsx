@@ -14,6 +14,7 @@ import { Measure, Words } from '../kit/Words';
 /** The air against the panel, the heat, and how long the clear lives in its cup. */
 export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }) {
   const { bake } = air;
+  const { car } = handle.document;
   const units = useUnits();
   const fault =
     handle.save.kind === 'refused' ? handle.save.faults.find((f) => f.field === 'car.bakeLimitC') : undefined;
@@ -51,7 +52,7 @@ export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }
         <FormControlLabel
           control={
             <Checkbox
-              checked={bake.electric}
+              checked={car.electric === true}
               onChange={(event) => handle.change(setElectric(handle.document, event.target.checked))}
             />
           }
@@ -59,7 +60,7 @@ export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }
         />
         <MaybeQuantity
           label={t`Panel at most, says the car maker`}
-          value={bake.limit?.value ?? null}
+          value={car.bakeLimitC ?? null}
           unit="degC"
           width={290}
           onCommit={(limit) => handle.change(setBakeLimit(handle.document, limit))}

@@ -11,7 +11,7 @@ import { tell } from '../language/tell';
 export function Flashes({ flashes }: { flashes: BoothBefore['flashes'] }) {
   const units = useUnits();
   return (
-    <Box component="section" aria-label={t`Coats and waits`} sx={{ overflowX: 'auto' }}>
+    <Box component="section" aria-label={t`Coats and waits`} sx={{ overflowX: 'auto', position: 'relative' }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
         <Trans>Coats and waits</Trans>
       </Typography>

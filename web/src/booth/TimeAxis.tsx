@@ -7,6 +7,7 @@ import type { BoothTask } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { formatQuantity, phraseText } from '../kit/units';
 import { Why } from '../kit/Why';
+import { tell } from '../language/tell';
 
 const ROW = 24;
 
@@ -26,7 +27,7 @@ export function TimeAxis({ tasks }: { tasks: readonly BoothTask[] }) {
   const marks = Array.from({ length: Math.floor(end / 60) + 1 }, (_, i) => i * 60);
   return (
     <Box>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={t`Time axis of the job`}>
+      <Box sx={{ overflowX: 'auto', position: 'relative' }} tabIndex={0} role="group" aria-label={t`Time axis of the job`}>
         <Box
           component="table"
           sx={{
@@ -54,6 +55,7 @@ export function TimeAxis({ tasks }: { tasks: readonly BoothTask[] }) {
                 <Trans>takes</Trans>
               </th>
               <th scope="col">
+                <Box component="span" sx={visuallyHidden}>{t`when`}</Box>
                 <Box sx={{ position: 'relative', height: 22 }} aria-hidden="true">
                   {marks.map((m) => (
                     <Typography
@@ -79,7 +81,7 @@ export function TimeAxis({ tasks }: { tasks: readonly BoothTask[] }) {
                       {name}
                     </Box>
                     <Box component="span" sx={visuallyHidden}>
-                      {`, ${task.placeWords}, ${t`from ${hours(task.start)} to ${hours(task.end)}`}`}
+                      {`, ${tell(task.placeWords)}, ${t`from ${hours(task.start)} to ${hours(task.end)}`}`}
                       {task.critical ? t`, no time to lose` : t`, can wait ${formatQuantity(task.slack, units)}`}
                     </Box>
                   </Box>
