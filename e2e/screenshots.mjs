@@ -51,7 +51,7 @@ async function shot(name, path, options = {}) {
   await page.close();
 }
 
-await shot('today', '/');
+await shot('today', `/?at=${new Date().toISOString().slice(0, 10)}T09:57`);
 await shot('car', `${job(1)}/car`);
 await shot('blend', `${job(1)}/blend`);
 await shot('colour', `${job(1)}/colour`);
@@ -92,25 +92,6 @@ await shot('schools', `${job(1)}/blend`, {
     await page.evaluate(() => document.querySelector('[aria-label="Schools side by side"]')?.scrollIntoView());
   },
 });
-await shot('clear-fade', `${job(7)}/blend`, {
-  prepare: (page) =>
-    page.evaluate(() => document.querySelector('section[aria-label="The clear"]')?.scrollIntoView({ block: 'center' })),
-});
-await shot('tinted-clear', `${job(9)}/blend`, {
-  prepare: async (page) => {
-    await page.getByRole('region', { name: 'Coats and colour' }).waitFor();
-    await page.evaluate(() =>
-      document.querySelector('section[aria-label="Coats and colour"]')?.scrollIntoView({ block: 'end' }),
-    );
-  },
-});
-await shot('other-ways', `${job(10)}/blend`, {
-  prepare: async (page) => {
-    await page.getByRole('button', { name: 'What else this repair suggests' }).click();
-    await page.getByRole('group', { name: 'This plan' }).waitFor();
-    await page.evaluate(() => document.querySelector('section[aria-label="Other ways"]')?.scrollIntoView());
-  },
-});
 await shot('cups', `${job(1)}/cups`, {
   prepare: async (page) => {
     await page.getByRole('button', { name: 'Thin Base coat' }).click();
@@ -140,4 +121,34 @@ await shot('blend-booth-theme', `${job(1)}/blend`, { theme: 'booth', units: 'us'
 await shot('phone', `${job(1)}/car`, { width: 390, height: 844 });
 await shot('tablet', `${job(2)}/blend`, { width: 1024, height: 768 });
 
+await shot('booth', `${job(3)}/booth`);
+/** A run of the first car, begun as it would be, and led to its third coat. */
+const run = '0e000000-0000-4000-8000-000000000001';
+const led = async (page) => {
+  await page.evaluate(
+    async ([at, id]) => {
+      const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
+      const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+      const post = (path, body) => fetch(`/api${at}/${path}`, { method: 'POST', headers, body: JSON.stringify(body) });
+      await post('colour/override', { reason: 'Held to the car outdoors.' });
+      await post('runs', { id });
+    },
+    [job(1), run],
+  );
+  await page.goto(`${job(1)}/runs/${run}?speed=20`);
+  await page.getByTestId('step').waitFor();
+  while (!/Base 3/.test(await page.getByTestId('step').textContent())) {
+    const before = await page.getByTestId('primary').textContent();
+    await page.keyboard.press(' ');
+    await page.waitForFunction((was) => document.querySelector('[data-testid=primary]')?.textContent !== was, before);
+  }
+  await page.goto(`${job(1)}/runs/${run}`);
+  await page.getByTestId('countdown').waitFor();
+};
+await shot('run', `${job(1)}/booth`, { prepare: led });
+await shot('run-tablet', `${job(1)}/runs/${run}`, {
+  width: 1024,
+  height: 768,
+  prepare: async (page) => page.getByTestId('countdown').waitFor(),
+});
 await browser.close();

@@ -83,20 +83,15 @@ final readonly class ShopDay
             if ($this->isDone($job, $kind, $move, $run)) {
                 continue;
             }
-            $minutes = $this->minutes($work, $kind);
-            $hands = match ($kind) {
-                BlockKind::Dries, BlockKind::Cool => 0.0,
-                BlockKind::Booth => $this->of($work, 'booth'),
-                default => $minutes,
-            };
-            $pinned = $this->pinned($move);
-            $in = $move?->booth;
             if ($kind === BlockKind::Booth && $run instanceof BoothRun && $run->finished_at === null) {
-                [$pinned, $minutes, $hands] = $this->running($run);
-                $in ??= $booth;
+                [$since, $minutes, $hands] = $this->running($run);
+                $blocks[] = new Block($job->id, $kind, $minutes, $hands, $since, $move->booth ?? $booth, $move?->person);
+
+                continue;
             }
-            if ($minutes > 0.0) {
-                $blocks[] = new Block($job->id, $kind, $minutes, $hands, $pinned, $in, $move?->person);
+            $block = Block::planned($job->id, $kind, $work);
+            if ($block !== null) {
+                $blocks[] = $block->put($this->pinned($move), $move?->booth, $move?->person);
             }
         }
 
@@ -119,18 +114,6 @@ final readonly class ShopDay
             BlockKind::Booth, BlockKind::Cool => $run?->finished_at !== null,
             BlockKind::Finish => false,
         };
-    }
-
-    /** @param array<array-key, mixed> $work */
-    private function minutes(array $work, BlockKind $kind): float
-    {
-        return $kind === BlockKind::Booth ? $this->of($work, 'booth') + $this->of($work, 'bake') : $this->of($work, $kind->value);
-    }
-
-    /** @param array<array-key, mixed> $work */
-    private function of(array $work, string $name): float
-    {
-        return is_numeric($work[$name] ?? null) ? (float) $work[$name] : 0.0;
     }
 
     private function pinned(?DayMove $move): ?float

@@ -119,6 +119,32 @@ it('says how it is used, and what it was given that is no JSON', function (): vo
     expect(kalopsis('simulate', 'not json')[0])->toBe(1)->and(kalopsis('cut', '[]')[0])->toBe(1);
 });
 
+it('prints the run of a job and the day of a shop without the web', function (): void {
+    [$status, $run] = kalopsis('run', Bodies::job('bonnet'));
+    expect($status)
+        ->toBe(0)
+        ->and($run['steps'][0]['id'])
+        ->toBe('ready')
+        ->and(array_column($run['steps'], 'earliest'))
+        ->toHaveCount(count($run['steps']));
+    $day = [
+        'at' => '2026-11-30T08:00',
+        'booths' => ['Booth 1'],
+        'people' => ['Bram' => true],
+        'hours' => ['opens' => 480, 'closes' => 1050, 'days' => [1, 2, 3, 4, 5]],
+        'jobs' => [Bodies::job('bonnet', change: ['car' => ['due' => '2026-11-30T16:00']])],
+    ];
+    [$status, $plan] = kalopsis('day', $day);
+    expect($status)
+        ->toBe(0)
+        ->and($plan['day']['cars'][0]['blocks'][0])
+        ->toMatchArray(['kind' => 'card', 'start' => 480, 'person' => 'Bram'])
+        ->and($plan['day']['cars'][0]['due'])
+        ->toBe(960);
+    [$status, $best] = kalopsis('day', [...$day, 'best' => true]);
+    expect($status)->toBe(0)->and($best['explains'])->not->toBe([]);
+});
+
 it('prints cups, a flow cup read and the VOC of a mix without the web', function (): void {
     [$status, $cups] = kalopsis('cups', Bodies::job('bonnet'));
     expect($status)
@@ -144,4 +170,6 @@ it('tells faults of the mixing bench at their fields', function (string $command
     ['voc', ['paintSystem' => 'northlight-s', 'role' => 'clear', 'ratio' => '4:0:x'], 'ratio'],
     ['voc', ['measured' => ['densityGPerL' => 3000, 'volatiles' => 0.9, 'water' => 0.8]], 'measured'],
     ['cups', ['plan' => 7], 'car.label'],
+    ['run', ['plan' => 7], 'car.label'],
+    ['day', ['jobs' => 'all'], 'at'],
 ]);

@@ -24,6 +24,30 @@ final readonly class Block
         public ?string $person = null,
     ) {}
 
+    /**
+     * A piece of the work of a car, as much as it takes by its plan; null where there is nothing of it to do.
+     *
+     * @param array<array-key, mixed> $work minutes by name, as PlannedWork::blocks gives them
+     */
+    public static function planned(string $car, BlockKind $kind, array $work): ?self
+    {
+        $of = fn (string $name): float => is_int($work[$name] ?? null) || is_float($work[$name] ?? null) ? (float) $work[$name] : 0.0;
+        $minutes = $kind === BlockKind::Booth ? $of('booth') + $of('bake') : $of($kind->value);
+        $hands = match (true) {
+            ! $kind->takesHands() => 0.0,
+            $kind === BlockKind::Booth => $of('booth'),
+            default => $minutes,
+        };
+
+        return $minutes > 0.0 ? new self($car, $kind, $minutes, $hands) : null;
+    }
+
+    /** The same, put somewhere. */
+    public function put(?float $at, ?string $booth, ?string $person): self
+    {
+        return new self($this->car, $this->kind, $this->minutes, $this->handsMin, $at, $booth, $person);
+    }
+
     public function key(): string
     {
         return "{$this->car} {$this->kind->value}";

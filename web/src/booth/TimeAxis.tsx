@@ -27,7 +27,12 @@ export function TimeAxis({ tasks }: { tasks: readonly BoothTask[] }) {
   const marks = Array.from({ length: Math.floor(end / 60) + 1 }, (_, i) => i * 60);
   return (
     <Box>
-      <Box sx={{ overflowX: 'auto', position: 'relative' }} tabIndex={0} role="group" aria-label={t`Time axis of the job`}>
+      <Box
+        sx={{ overflowX: 'auto', position: 'relative' }}
+        tabIndex={0}
+        role="group"
+        aria-label={t`Time axis of the job`}
+      >
         <Box
           component="table"
           sx={{

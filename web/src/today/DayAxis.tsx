@@ -68,7 +68,12 @@ export function DayAxis({
   }, []);
   const perMinute = width / span;
   return (
-    <Box sx={{ overflowX: 'auto', position: 'relative' }} tabIndex={0} role="group" aria-label={t`The day, a row for each car`}>
+    <Box
+      sx={{ overflowX: 'auto', position: 'relative' }}
+      tabIndex={0}
+      role="group"
+      aria-label={t`The day, a row for each car`}
+    >
       <Box sx={{ minWidth: 860 }}>
         <Box sx={{ display: 'flex' }} aria-hidden="true">
           <Box sx={{ width: NAME, flexShrink: 0 }} />
