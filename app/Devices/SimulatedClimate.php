@@ -49,9 +49,11 @@ final class SimulatedClimate implements BoothClimate
         // A sensor's last digit is never quite still: 0.1 K and half a per cent, another each ten seconds.
         $chance = new Random(crc32($run->id . intdiv($atMs, 10_000)));
 
+        $humidity = (float) $plan['humidityPercent'] + $away[1] + 0.5 * $chance->normal();
+
         return [
             'temperatureC' => round((float) $plan['temperatureC'] + $away[0] + 0.1 * $chance->normal(), 1),
-            'humidityPercent' => round(min(99.0, max(5.0, (float) $plan['humidityPercent'] + $away[1] + 0.5 * $chance->normal())), 0),
+            'humidityPercent' => round(min(99.0, max(5.0, $humidity))),
             'airMPerS' => round(max(0.05, (float) $plan['airMPerS'] + $away[2]), 2),
             'simulated' => true,
         ];

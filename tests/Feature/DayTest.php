@@ -62,7 +62,8 @@ it('says who is late and what would cure it, and finds an order that is better',
     [$late, $early] = carsDue('17:25', '13:20');
     // The car that is due first is laid first; put last, it is late and says so.
     $keys = dayAt()->json('order');
-    $worse = [...array_filter($keys, fn (string $k): bool => str_starts_with($k, $late)), ...array_filter($keys, fn (string $k): bool => str_starts_with($k, $early))];
+    $of = fn (string $car): array => array_filter($keys, fn (string $k): bool => str_starts_with($k, $car));
+    $worse = [...$of($late), ...$of($early)];
     $this->putJson('/api/day/order?at=' . MONDAY, ['order' => array_values($worse)])->assertOk();
     $before = dayAt();
     $best = $this->postJson('/api/day/best?at=' . MONDAY)->assertOk();

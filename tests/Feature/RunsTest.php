@@ -122,7 +122,8 @@ it('runs to the end, says so on the job, and gives its record as a page, a table
     $events = [];
     foreach ($begun->json('run.steps') as $i => $step) {
         $answer = $step['answers'][0] ?? null;
-        $events[] = runEvent('done', $ms + 60_000 * $i, $i + 1, ['step' => $step['id'], ...$answer === null ? [] : ['answer' => $answer]]);
+        $body = ['step' => $step['id'], ...$answer === null ? [] : ['answer' => $answer]];
+        $events[] = runEvent('done', $ms + 60_000 * $i, $i + 1, $body);
     }
     $events[] = runEvent('amount', $ms, 99, ['cup' => 'base-effect', 'ml' => 96.0]);
     sendEvents($job, $run, $events)->assertOk();

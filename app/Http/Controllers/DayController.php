@@ -131,7 +131,13 @@ final class DayController extends Controller
             parameters: [new OA\Parameter(ref: '#/components/parameters/at')],
         ),
     ]
-    #[OA\Response(response: 200, description: 'Booth hours as iCalendar', content: new OA\MediaType(mediaType: 'text/calendar', schema: new OA\Schema(type: 'string')))]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Booth hours as iCalendar',
+            content: new OA\MediaType(mediaType: 'text/calendar', schema: new OA\Schema(type: 'string')),
+        ),
+    ]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function calendar(Request $request): Response
     {

@@ -66,7 +66,11 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'id', type: 'string'),
             new OA\Property(property: 'cupId', type: 'string'),
-            new OA\Property(property: 'kind', type: 'string', enum: ['ready', 'coat', 'tack', 'cover', 'card', 'wait', 'sand', 'mend', 'bake', 'unmask']),
+            new OA\Property(
+                property: 'kind',
+                type: 'string',
+                enum: ['ready', 'coat', 'tack', 'cover', 'card', 'wait', 'sand', 'mend', 'bake', 'unmask'],
+            ),
             new OA\Property(property: 'minutes', type: 'number'),
             new OA\Property(property: 'waitMin', type: 'number', nullable: true),
             new OA\Property(property: 'movement', type: 'string', nullable: true),
@@ -107,7 +111,10 @@ use OpenApi\Attributes as OA;
     OA\Schema(
         schema: 'RunRemedySteps',
         type: 'object',
-        additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/RunStep')),
+        additionalProperties: new OA\AdditionalProperties(
+            type: 'array',
+            items: new OA\Items(ref: '#/components/schemas/RunStep'),
+        ),
     ),
 ]
 #[
@@ -118,7 +125,14 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'celsius', type: 'array', items: new OA\Items(type: 'number')),
             new OA\Property(property: 'humidity', type: 'array', items: new OA\Items(type: 'number')),
-            new OA\Property(property: 'rates', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
+            new OA\Property(
+                property: 'rates',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(
+                    type: 'array',
+                    items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+                ),
+            ),
             new OA\Property(property: 'airMPerS', type: 'number'),
         ],
     ),
@@ -130,8 +144,16 @@ use OpenApi\Attributes as OA;
         type: 'object',
         properties: [
             new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/RunStep')),
-            new OA\Property(property: 'remedies', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/RunRemedySteps')),
-            new OA\Property(property: 'drying', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/DryingTable')),
+            new OA\Property(
+                property: 'remedies',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/RunRemedySteps'),
+            ),
+            new OA\Property(
+                property: 'drying',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/DryingTable'),
+            ),
             new OA\Property(property: 'climate', ref: '#/components/schemas/RunAir'),
         ],
     ),
@@ -145,7 +167,11 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'id', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'kind', type: 'string'),
-            new OA\Property(property: 'outline', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            new OA\Property(
+                property: 'outline',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
         ],
     ),
 ]
@@ -155,8 +181,16 @@ use OpenApi\Attributes as OA;
         required: ['reach', 'limit'],
         type: 'object',
         properties: [
-            new OA\Property(property: 'reach', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
-            new OA\Property(property: 'limit', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
+            new OA\Property(
+                property: 'reach',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            ),
+            new OA\Property(
+                property: 'limit',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            ),
         ],
     ),
 ]
@@ -168,8 +202,16 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'box', type: 'array', items: new OA\Items(type: 'number')),
             new OA\Property(property: 'panels', type: 'array', items: new OA\Items(ref: '#/components/schemas/RunPanel')),
-            new OA\Property(property: 'repairs', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))),
-            new OA\Property(property: 'coats', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/RunReach')),
+            new OA\Property(
+                property: 'repairs',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            ),
+            new OA\Property(
+                property: 'coats',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/RunReach'),
+            ),
         ],
     ),
 ]

@@ -31,7 +31,11 @@ final readonly class Block
      */
     public static function planned(string $car, BlockKind $kind, array $work): ?self
     {
-        $of = fn (string $name): float => is_int($work[$name] ?? null) || is_float($work[$name] ?? null) ? (float) $work[$name] : 0.0;
+        $of = function (string $name) use ($work): float {
+            $minutes = $work[$name] ?? null;
+
+            return is_int($minutes) || is_float($minutes) ? (float) $minutes : 0.0;
+        };
         $minutes = $kind === BlockKind::Booth ? $of('booth') + $of('bake') : $of($kind->value);
         $hands = match (true) {
             ! $kind->takesHands() => 0.0,

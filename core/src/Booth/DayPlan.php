@@ -288,7 +288,10 @@ final readonly class DayPlan implements JsonSerializable
         $out = [];
         foreach ($this->schedule->placed as $key => $placed) {
             $was = $before->schedule->placed[$key] ?? null;
-            if ($placed->booth !== null && $was !== null && ($placed->booth !== $was->booth || abs($placed->start - $was->start) >= 5.0)) {
+            if ($placed->booth === null || $was === null) {
+                continue;
+            }
+            if ($placed->booth !== $was->booth || abs($placed->start - $was->start) >= 5.0) {
                 $out[sprintf('%010.2f %s', $placed->start, $key)] = Phrase::of('{car}: {booth} at {at}, was {was} at {before}.', [
                     'car' => $this->names[$placed->block->car],
                     'booth' => $placed->booth,

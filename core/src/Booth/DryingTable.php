@@ -54,7 +54,10 @@ final readonly class DryingTable implements JsonSerializable
     /** @param array<array-key, mixed> $kept as jsonSerialize wrote it */
     public static function kept(array $kept): self
     {
-        /** @var array{celsius: list<float>, humidity: list<float>, rates: array<string, list<list<float>>>, airMPerS: float} $kept */
+        /**
+         * @var array{celsius: list<float>, humidity: list<float>, airMPerS: float,
+         *     rates: array<string, list<list<float>>>} $kept
+         */
         return new self($kept['celsius'], $kept['humidity'], $kept['rates'], $kept['airMPerS']);
     }
 

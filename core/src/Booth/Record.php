@@ -78,7 +78,12 @@ final readonly class Record implements JsonSerializable
     /** From the first step to the last that was done; null while none was. */
     public function totalMinutes(): ?float
     {
-        $ends = array_filter(array_map(fn (array $d): ?int => $d['doneMs'], $this->replay->done), fn (?int $ms): bool => $ms !== null);
+        $ends = [];
+        foreach ($this->replay->done as $done) {
+            if ($done['doneMs'] !== null) {
+                $ends[] = $done['doneMs'];
+            }
+        }
 
         return $ends === [] || $this->replay->begunMs === null ? null : self::minutes($this->replay->begunMs, max($ends));
     }

@@ -20,7 +20,11 @@ final class Replay
     /** @var array<string, array{begunMs: ?int, doneMs: ?int, by: string, answer: string, extraMin: float}> by step */
     public array $done = [];
 
-    /** @var list<array{ms: int, kind: string, by: string, step: string, body: array<array-key, mixed>}> to be told in the record */
+    /**
+     * To be told in the record.
+     *
+     * @var list<array{ms: int, kind: string, by: string, step: string, body: array<array-key, mixed>}>
+     */
     public array $told = [];
 
     /** @var list<array{ms: int, temperatureC: float, humidityPercent: float, airMPerS: float}> */

@@ -25,7 +25,14 @@ final readonly class Run implements JsonSerializable
     /** @param array<array-key, mixed> $kept as jsonSerialize wrote it */
     public static function kept(array $kept): self
     {
-        /** @var array{steps: list<array<string, mixed>>, remedies: array<string, array<string, list<array<string, mixed>>>>, drying: array<string, array<string, mixed>>, climate: array{temperatureC: float, humidityPercent: float, airMPerS: float}} $kept */
+        /**
+         * @var array{
+         *     steps: list<array<string, mixed>>,
+         *     remedies: array<string, array<string, list<array<string, mixed>>>>,
+         *     drying: array<string, array<string, mixed>>,
+         *     climate: array{temperatureC: float, humidityPercent: float, airMPerS: float},
+         * } $kept
+         */
         $remedies = [];
         foreach ($kept['remedies'] as $defect => $own) {
             foreach ($own as $remedy => $steps) {

@@ -61,7 +61,9 @@ final readonly class RunStep implements JsonSerializable
             'says' => [...is_array($says) ? array_values($says) : [], ...is_array($own) ? array_values($own) : []],
         ];
 
-        return new self($id, $this->kind, $this->minutes, $waits ? $this->waitMin : null, $waits ? $this->movement : null, $shown);
+        return $waits
+            ? new self($id, $this->kind, $this->minutes, $this->waitMin, $this->movement, $shown)
+            : new self($id, $this->kind, $this->minutes, null, null, $shown);
     }
 
     /** What is shown of it under a name, where that is a word. */

@@ -125,7 +125,9 @@ final readonly class Schedule
                 if ($placed->person !== null && $placed->person === $there->person && ! $handsApart) {
                     $out[$key][] = ['kind' => 'person', 'with' => $there, 'at' => $there->handsEnd];
                 }
-                $waits = $placed->block->car === $there->block->car && in_array($there->block->kind, $placed->block->kind->after(), true);
+                $waits =
+                    $placed->block->car === $there->block->car &&
+                    in_array($there->block->kind, $placed->block->kind->after(), true);
                 if ($waits && $there->end > $placed->start + 1e-6) {
                     $out[$key][] = ['kind' => 'before', 'with' => $there, 'at' => $there->end];
                 }

@@ -46,7 +46,7 @@ final readonly class PlannedRun
     /** A rescue coat reaches a few centimetres past the coat before it. Common practice. */
     private const RESCUE_PAST_MM = 40.0;
 
-    /** Before clear solvent base waits 10 to 20 min, twice what dull takes; waterborne until all gloss has gone. Common practice. */
+    /** Before clear solvent base waits twice what dull takes, 10 to 20 min; waterborne until dull. Common practice. */
     private const BEFORE_CLEAR = 2.0;
 
     /** @param list<Defect> $defects */

@@ -12,7 +12,7 @@ use Kalopsis\Booth\Placed;
 use Kalopsis\Booth\Schedule;
 use Kalopsis\Booth\Shop;
 
-/** @param array<string, array{float, float, float, float, float}> $minutes card, dries, prep, booth, finish by car; a due time each */
+/** @param array<string, array{float, float, float, float, float}> $minutes card, dries, prep, booth, finish by car */
 function carsOf(array $minutes, array $due = [], array $pins = []): array
 {
     $cars = [];
@@ -40,7 +40,9 @@ function carsOf(array $minutes, array $due = [], array $pins = []): array
 
 function shopOf(int $booths = 1, array $people = ['Bram' => true], float $now = 480.0): Shop
 {
-    return new Shop(array_map(fn (int $i): string => "Booth {$i}", range(1, $booths)), $people, new Hours(480, 1050, [1, 2, 3, 4, 5], 1), $now);
+    $names = array_map(fn (int $i): string => "Booth {$i}", range(1, $booths));
+
+    return new Shop($names, $people, new Hours(480, 1050, [1, 2, 3, 4, 5], 1), $now);
 }
 
 it('works when the shop works: hours, nights and Sundays (worked by hand)', function (): void {
@@ -87,7 +89,8 @@ it('lets nobody be in two places, no booth hold two cars, and nothing come befor
     for ($n = 0; $n < 200; $n++) {
         $rows = [];
         for ($i = 0; $i < 5; $i++) {
-            $rows["c{$i}"] = [mt_rand(1, 6) * 10.0, mt_rand(0, 5) * 10.0, mt_rand(1, 20) * 10.0, mt_rand(3, 20) * 10.0, mt_rand(0, 6) * 10.0];
+            $tens = fn (int $from, int $to): float => mt_rand($from, $to) * 10.0;
+            $rows["c{$i}"] = [$tens(1, 6), $tens(0, 5), $tens(1, 20), $tens(3, 20), $tens(0, 6)];
         }
         $cars = carsOf($rows, ['c0' => 700.0, 'c1' => 900.0]);
         $shop = shopOf(2, ['Bram' => true, 'Petra' => true, 'Wren' => false], 480.0 + mt_rand(0, 500));
@@ -126,7 +129,13 @@ function leastLateness(array $cars, int $now): float
 {
     $best = INF;
     $blocks = BestOrder::carByCar($cars);
-    $try = function (int $i, array $hands, array $booth, array $end, float $late) use (&$try, &$best, $blocks, $cars, $now): void {
+    $try = function (int $i, array $hands, array $booth, array $end, float $late) use (
+        &$try,
+        &$best,
+        $blocks,
+        $cars,
+        $now,
+    ): void {
         if ($late >= $best) {
             return;
         }
@@ -245,7 +254,8 @@ it('leaves what somebody put somewhere, plans around it, and says what it collid
         ->and(array_column($schedule->conflicts()['a booth'], 'kind'))
         ->toContain('before');
     $night = carsOf(['a' => [10.0, 0.0, 0.0, 80.0, 0.0]], [], ['a booth' => [1200.0, 'Booth 1']]);
-    expect(array_column(Schedule::of(shopOf(), $night, BestOrder::carByCar($night))->conflicts()['a booth'], 'kind'))->toBe(['closed']);
+    $dark = Schedule::of(shopOf(), $night, BestOrder::carByCar($night))->conflicts();
+    expect(array_column($dark['a booth'], 'kind'))->toBe(['closed']);
     $free = carsOf(['a' => [10.0, 0.0, 0.0, 80.0, 0.0]], [], ['a booth' => [600.0, 'Booth 1']]);
     expect(Schedule::of(shopOf(), $free, BestOrder::carByCar($free))->conflicts())->toBe([]);
 });

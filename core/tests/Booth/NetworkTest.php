@@ -67,7 +67,8 @@ function shortestByTrying(Network $network): float
                 do {
                     $moved = false;
                     foreach ($network->tasks as $id => $task) {
-                        $ready = ! isset($end[$id]) && array_filter($task->after, fn (string $b): bool => ($end[$b] ?? INF) > $now) === [];
+                        $waits = array_filter($task->after, fn (string $b): bool => ($end[$b] ?? INF) > $now);
+                        $ready = ! isset($end[$id]) && $waits === [];
                         if ($ready && (! $task->hands || (($left[0] ?? '') === $id && $free <= $now))) {
                             $end[$id] = $now + $task->minutes;
                             if ($task->hands) {

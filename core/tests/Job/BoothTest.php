@@ -192,7 +192,8 @@ it('has earliest times that add up, and a latest one before the pot life is over
         }
         if ($step->id === 'clear-1') {
             // 60 min at 20 degC is 60 x 2^(-2/11) at 22.
-            expect($step->shown['latest'] - $step->shown['earliest'])->toEqualWithDelta(60.0 * 2 ** (-2 / 11) - $step->minutes, 0.02);
+            $within = $step->shown['latest'] - $step->shown['earliest'];
+            expect($within)->toEqualWithDelta(60.0 * 2 ** (-2 / 11) - $step->minutes, 0.02);
         }
     }
 });
@@ -240,7 +241,8 @@ it('keeps a whole small car open with a slower hardener only (common practice: a
         $repairs[] = ['id' => "r{$i}", 'panel' => $panel, 'shape' => ['kind' => 'new-part'], 'under' => ['kind' => 'new-primed-part', 'greyShade' => 4]];
     }
     $json = Bodies::job('front-door-left', 30.0);
-    $json['repairs'] = array_values(array_filter($repairs, fn (array $r): bool => Bodies::shipped($json['car']['bodyShape'])->has($r['panel'])));
+    $body = Bodies::shipped($json['car']['bodyShape']);
+    $json['repairs'] = array_values(array_filter($repairs, fn (array $r): bool => $body->has($r['panel'])));
     $plan = Bodies::planned($json);
     $fast = boothShown($plan, new BoothWalk($plan, [], HardenerSpeed::Fast))['walk'];
     expect(count($fast['walk']))
@@ -272,7 +274,8 @@ it('stops where a panel would draw water', function (): void {
 
 it('reads every defect that ships, each with a picture, and tells what is wrong with a file', function (): void {
     $defects = shippedDefects();
-    expect(count($defects))->toBeGreaterThanOrEqual(10)->and(count(array_unique(array_map(fn (Defect $d): string => $d->key, $defects))))->toBe(count($defects));
+    $keys = array_map(fn (Defect $d): string => $d->key, $defects);
+    expect(count($defects))->toBeGreaterThanOrEqual(10)->and(array_unique($keys))->toBe($keys);
     expect(fn () => DefectReader::read(['defects' => [['key' => 'x', 'name' => 'X', 'looks' => 'y', 'picture' => 'x', 'when' => 'any', 'remedies' => [
         ['key' => 'a', 'name' => 'A', 'says' => 'b', 'steps' => [['do' => 'fly']]],
     ]]]]))->toThrow(Kalopsis\Input\InvalidInput::class);
