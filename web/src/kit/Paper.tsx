@@ -10,6 +10,7 @@ export function Paper({
   css,
   margin = '8mm',
   back,
+  backWords = t`Back to Cups`,
   title,
   choices,
   children,
@@ -17,6 +18,7 @@ export function Paper({
   css: string;
   margin?: string;
   back: string;
+  backWords?: string;
   title?: string;
   choices?: ReactNode;
   children: ReactNode;
@@ -39,7 +41,7 @@ export function Paper({
           sx={{ gap: 1.5, p: 1.5, flexWrap: 'wrap', alignItems: 'center', borderBottom: '1px solid #ccc' }}
         >
           <Button component={Link} to={back}>
-            <Trans>Back to Cups</Trans>
+            {backWords}
           </Button>
           <Button variant="contained" onClick={() => window.print()}>
             <Trans>Print</Trans>

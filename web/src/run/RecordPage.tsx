@@ -41,6 +41,7 @@ function Sheet({ record }: { record: RunRecord }) {
     <Paper
       css="A4 portrait"
       back={`/jobs/${record.job}/booth`}
+      backWords={t`Back to the booth`}
       choices={
         <>
           <Button component="a" href={`${file}?format=csv`} download>

@@ -123,8 +123,8 @@ export function RunScreen({ handle }: { handle: RunHandle }) {
         display: 'flex',
         flexDirection: 'column',
         px: { xs: 2, md: 3.5 },
-        py: 1.5,
-        gap: 1.5,
+        py: 1,
+        gap: 1.25,
         backgroundColor: (th) => th.tokens.ground,
       }}
     >
@@ -146,7 +146,7 @@ export function RunScreen({ handle }: { handle: RunHandle }) {
           >
             <Box sx={{ minHeight: 0, display: 'flex', flexDirection: 'column', gap: 1, order: { xs: 2, md: 1 } }}>
               <Box
-                sx={{ flexGrow: 1, minHeight: { xs: 180, md: 200 }, maxHeight: { xs: 240, md: 'min(46vh, 420px)' } }}
+                sx={{ flexGrow: 1, minHeight: { xs: 180, md: 200 }, maxHeight: { xs: 240, md: 'min(40vh, 400px)' } }}
               >
                 <ReachPicture drawing={run.drawing} step={step} />
               </Box>
@@ -185,7 +185,17 @@ export function RunScreen({ handle }: { handle: RunHandle }) {
             direction={{ xs: 'column-reverse', sm: 'row' }}
             sx={{
               gap: 1.5,
-              '& button': { minHeight: 84, fontSize: { xs: '1.15rem', md: '1.45rem' }, fontWeight: 700 },
+              // On a phone the answers stay under the thumb, whatever is read above.
+              position: { xs: 'sticky', sm: 'static' },
+              bottom: 0,
+              py: { xs: 1, sm: 0 },
+              zIndex: 1,
+              backgroundColor: (th) => th.tokens.ground,
+              '& button': {
+                minHeight: { xs: 60, sm: 76 },
+                fontSize: { xs: '1.15rem', md: '1.45rem' },
+                fontWeight: 700,
+              },
             }}
           >
             <Button

@@ -28,7 +28,7 @@ export function StepsLine({ state }: { state: Replayed }) {
             role="listitem"
             ref={now ? here : undefined}
             aria-current={now ? 'step' : undefined}
-            sx={{ flex: '1 1 0', minWidth: 72 }}
+            sx={{ flex: '1 1 0', minWidth: 62 }}
           >
             <Box
               sx={{

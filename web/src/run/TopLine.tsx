@@ -54,7 +54,7 @@ export function TopLine({
     }
   };
   return (
-    <Stack direction="row" sx={{ gap: 2.5, flexWrap: 'wrap', alignItems: 'center', rowGap: 0.5 }}>
+    <Stack direction="row" sx={{ gap: 1.5, flexWrap: 'wrap', alignItems: 'center', rowGap: 0.5 }}>
       <Typography sx={{ fontWeight: 700, fontSize: '1.15rem' }}>
         {run.label} {run.plate}
       </Typography>
@@ -74,7 +74,7 @@ export function TopLine({
               size="small"
               aria-pressed={hand === next}
               onClick={() => void does(next)}
-              sx={{ fontWeight: hand === next ? 720 : 400 }}
+              sx={{ fontWeight: hand === next ? 720 : 400, px: 1, fontSize: '0.9rem' }}
             >
               {name}
             </Button>
