@@ -108,10 +108,14 @@ test('a run: fast-forward, no network, streaks, another tablet, the end, the rec
   await page.context().setOffline(true);
   await go(page, 'Base 2', 'begin Base 2');
   await go(page, 'Base 2', 'Done: Base 2 is on');
-  await expect(network(page)).toContainText('no network: kept here, 2 taps');
+  await expect(step(page)).toContainText('Base 3');
+  // Two at least: the air may have changed meanwhile, which is kept too.
+  await expect(network(page)).toContainText(/no network: kept here, [2-9] taps/);
+  const taps = async () => Number(/(\d+) taps/.exec((await network(page).textContent()) ?? '')?.[1]);
+  const kept = await taps();
   await page.reload();
   await expect(step(page)).toContainText('Base 3');
-  await expect(network(page)).toContainText('no network: kept here, 2 taps');
+  await expect.poll(taps).toBe(kept);
 
   // Streaks: chosen by picture, and the sequence changes from here, still without a network.
   await page.getByRole('button', { name: 'Something’s wrong' }).click();
@@ -125,7 +129,7 @@ test('a run: fast-forward, no network, streaks, another tablet, the end, the rec
   await expect(page.getByTestId('countdown')).toHaveText(/2\d:\d\d/);
   await expect(page.getByTestId('countdown')).toHaveText('Look now');
   await go(page, 'Let it dry', 'Done: Let it dry');
-  await expect(network(page)).toContainText('4 taps');
+  await expect.poll(taps).toBeGreaterThanOrEqual(kept + 2);
 
   // It comes back, and everything is sent, once.
   await page.context().setOffline(false);

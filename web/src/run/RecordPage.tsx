@@ -27,6 +27,8 @@ export function RecordPage() {
       unwrap(
         api.GET('/api/jobs/{job}/runs/{run}/record', { params: { path: { job: id, run }, query: { format: 'json' } } }),
       ),
+    // What a tablet still has to send belongs to it.
+    refetchInterval: (query) => (query.state.data?.finished === true ? false : 2500),
   });
   if (record.isError) {
     return <Failed error={record.error} retry={() => void record.refetch()} />;
