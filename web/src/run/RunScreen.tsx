@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { RunStep } from '../api/types';
 import { chime } from '../kit/chime';
@@ -98,7 +98,8 @@ export function RunScreen({ handle }: { handle: RunHandle }) {
     }
   };
   const press = useRef(primary);
-  useEffect(() => {
+  // Before it is seen: a key pressed on what has just appeared must not mean what was there before.
+  useLayoutEffect(() => {
     press.current = primary;
   });
   useEffect(() => {
