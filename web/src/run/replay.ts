@@ -40,9 +40,6 @@ export interface Replayed {
 
 const MINUTE_MS = 60_000;
 
-/** What lets a question's step be over. */
-const PASSES: Partial<Record<RunStep['kind'], string>> = { tack: 'clean', cover: 'even', card: 'matches' };
-
 const NOTHING: Done = { begunMs: null, doneMs: null, by: '', answer: '', extraMin: 0 };
 
 const text = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
@@ -214,7 +211,8 @@ function happened(run: RunPlan, state: Replayed, ms: number, event: RunEvent): v
 
 function finish(state: Replayed, step: RunStep, ms: number, event: RunEvent, tell: () => void): void {
   const answer = event.body.answer ?? '';
-  const passes = PASSES[step.kind];
+  // The first of its answers lets a question's step be over; the core says which there are.
+  const passes = step.answers[0];
   const before = entry(state, step);
   if (passes !== undefined && answer !== passes) {
     // A question answered the other way is kept, and the step stays on.
