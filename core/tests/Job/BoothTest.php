@@ -284,3 +284,26 @@ it('reads every defect that ships, each with a picture, and tells what is wrong 
 it('reads a flash time of a data sheet, and sets twice as slow 11 K colder', function (): void {
     expect((new DataSheet(potLifeMin: 60.0))->potLifeAt(9.0))->toEqualWithDelta(120.0, 1e-9);
 });
+
+it('lets a clear flash sooner in warmer air than its data sheet\'s, and later in colder', function (): void {
+    $at = fn (float $c): float => waitOf(
+        boothPlan(change: ['booth' => ['temperatureC' => $c, 'humidityPercent' => 50], 'plan' => ['reducer' => 'standard']]),
+        'clear-1',
+    );
+    expect($at(30.0))->toBeLessThan(0.75 * 7.0)->and($at(12.0))->toBeGreaterThan(1.3 * 7.0);
+});
+
+it('gives the cleanest place to the flat panel, which is seen most (common practice)', function (): void {
+    $json = Bodies::job('front-door-left', 30.0);
+    $json['repairs'] = array_map(
+        fn (string $panel): array => [
+            'id' => $panel,
+            'panel' => $panel,
+            'shape' => ['kind' => 'new-part'],
+            'under' => ['kind' => 'new-primed-part', 'greyShade' => 4],
+        ],
+        ['front-door-left', 'bonnet'],
+    );
+    $first = boothShown(Bodies::planned($json))['stands'][0];
+    expect($first['values']['panel']['text'])->toBe('Bonnet');
+});
