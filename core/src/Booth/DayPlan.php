@@ -276,8 +276,9 @@ final readonly class DayPlan implements JsonSerializable
     /** "14:10"; another day is said by how many days on. */
     private static function clock(float $minute): string
     {
-        $day = (int) floor($minute / Hours::DAY_MIN);
-        $of = (int) round($minute - $day * Hours::DAY_MIN);
+        $whole = (int) round($minute);
+        $day = intdiv($whole, Hours::DAY_MIN);
+        $of = $whole % Hours::DAY_MIN;
 
         return sprintf('%d:%02d', intdiv($of, 60), $of % 60) . ($day > 0 ? " (+{$day} d)" : '');
     }

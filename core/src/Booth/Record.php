@@ -14,8 +14,8 @@ final readonly class Record implements JsonSerializable
     /**
      * One line a step: planned and real minutes of the wait before it and of the work, who, and what was answered.
      *
-     * @return list<array{step: string, kind: string, name: mixed, cup: mixed, put: bool, waitPlanned: ?float, waited: ?float,
-     *     minutesPlanned: float, minutes: ?float, begunMs: ?int, doneMs: ?int, by: string, answer: string}>
+     * @return list<array{step: string, kind: string, name: mixed, cup: mixed, reach: mixed, put: bool, waitPlanned: ?float,
+     *     waited: ?float, minutesPlanned: float, minutes: ?float, begunMs: ?int, doneMs: ?int, by: string, answer: string}>
      */
     public function lines(): array
     {
@@ -32,6 +32,7 @@ final readonly class Record implements JsonSerializable
                 'kind' => $step->kind->value,
                 'name' => $step->shown['name'] ?? null,
                 'cup' => $step->shown['cup'] ?? null,
+                'reach' => $step->shown['reach'] ?? null,
                 'put' => ! in_array($step->id, $planned, true),
                 'waitPlanned' => $step->waitMin === null ? null : round($step->waitMin, 1),
                 'waited' => $step->waitMin === null || $begun === null || $since === null ? null : self::minutes($since, $begun),
@@ -86,6 +87,17 @@ final readonly class Record implements JsonSerializable
         }
 
         return $ends === [] || $this->replay->begunMs === null ? null : self::minutes($this->replay->begunMs, max($ends));
+    }
+
+    /** What the same steps and the waits between them were planned to take. */
+    public function plannedMinutes(): float
+    {
+        $sum = 0.0;
+        foreach ($this->lines() as $line) {
+            $sum += $line['minutesPlanned'] + ($line['waitPlanned'] ?? 0.0);
+        }
+
+        return $sum;
     }
 
     private static function minutes(int $fromMs, int $toMs): float

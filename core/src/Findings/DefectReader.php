@@ -49,6 +49,12 @@ final class DefectReader
                 $f->text('picture', 1, 40, 'The picture'),
                 $f->text('when', 1, 10, 'When it is seen'),
                 $remedies,
+                $f->has('after') ? Phrase::of($f->text('after', 1, self::LONGEST_TEXT, 'What to do after clear')) : null,
+                array_map(
+                    fn (Fields $p): Phrase => Phrase::of($p->text('says', 1, self::LONGEST_TEXT, 'How it is polished')),
+                    $f->has('polish') ? $f->objects('polish', self::MOST_STEPS) : [],
+                ),
+                $f->has('reblend') && $f->flag('reblend', 'Whether it is sprayed again'),
             );
         }
         $problems->stop();

@@ -88,9 +88,20 @@ final readonly class JobSpec
 
     public function reducerChoice(): ReducerChoice
     {
+        return $this->reducerChoiceIn($this->air());
+    }
+
+    /** What other air would ask for. */
+    public function advisedIn(Air $air): Reducer
+    {
+        return $this->reducerChoiceIn($air)->advised;
+    }
+
+    private function reducerChoiceIn(Air $air): ReducerChoice
+    {
         return ReducerChoice::of(
             $this->system->carrier,
-            $this->air(),
+            $air,
             $this->colourM2(),
             $this->colour->finish->isCritical(),
         );

@@ -50,6 +50,16 @@ final readonly class SprayedPlan implements JsonSerializable
         return new self($plan, $ways);
     }
 
+    /**
+     * Where colour ends on a panel instead of fading out, as Sprayed::outlook takes it.
+     *
+     * @return array<string, array{float, float}>
+     */
+    public function linesOn(string $panel): array
+    {
+        return isset($this->ways[$panel]) ? $this->lines($this->ways[$panel], [$panel]) : [];
+    }
+
     public function finish(): Finish
     {
         return $this->plan->blend->request->finish;

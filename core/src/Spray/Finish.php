@@ -138,6 +138,28 @@ final readonly class Finish
         );
     }
 
+    /** A colour that came out so much lighter than the card at every angle, L*. */
+    public function lighter(float $dL): self
+    {
+        return $dL === 0.0
+            ? $this
+            : $this->sprayedAs(array_map(fn (Lab $lab): Lab => $lab->shifted($dL, 0.0, 0.0), $this->new), $this->greyShade);
+    }
+
+    /** @param int $shade of the primer below, 1 to 7 */
+    public function over(int $shade): self
+    {
+        return $this->sprayedAs($this->new, $shade);
+    }
+
+    /** @param array<int, Lab> $new */
+    private function sprayedAs(array $new, ?int $shade): self
+    {
+        $fit = $new === $this->new ? $this->fit : self::fitOf($new, $this->pigment);
+
+        return new self($fit, $this->old, $new, $this->class, $shade, $this->measured, $this->pigment, $this->layer);
+    }
+
     /** @return list<int> */
     public function angles(): array
     {

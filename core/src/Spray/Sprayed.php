@@ -33,11 +33,31 @@ final readonly class Sprayed
         foreach ($lines as $name => [$mm, $hides]) {
             $cut[$name] = $s->lookAtLine($blendMm, $mm, $hides);
         }
+        $hiding = self::hiding($s);
+
+        return new Outlook(
+            $free,
+            $cut,
+            self::parts($s, $blendMm, $lines, $hiding),
+            $s->spread($blendMm),
+            $hiding,
+            $s->finish->class->isEffect() ? $s->finish->pigment->flakes : null,
+        );
+    }
+
+    /**
+     * Each part of what may be seen, judged by itself.
+     *
+     * @param array<string, array{float, float}> $lines as outlook takes them
+     * @return array<string, float> visibility index by Part
+     */
+    public static function parts(Simulation $s, float $blendMm, array $lines, Hiding $hiding): array
+    {
         $fringe = $s->look($blendMm, Assumptions::landingOnly())->worst;
         $colour = $s->look($blendMm, Assumptions::colourOnly())->worst;
         $layered = $s->finish->layer !== null;
         $coats = $layered ? $s->look($blendMm, Assumptions::coatsOnly())->worst : 0.0;
-        foreach ($cut as $name => $line) {
+        foreach (array_keys($lines) as $name) {
             // What a line cuts off is mostly colour; how flakes lie there is looked at apart.
             $landing = $s->lookAtLine($blendMm, $lines[$name][0], $lines[$name][1], false, Assumptions::landingOnly())
                 ->worst;
@@ -52,28 +72,26 @@ final readonly class Sprayed
             $colour = max($colour, $at(Assumptions::colourOnly()));
             $coats = $layered ? max($coats, $at(Assumptions::coatsOnly())) : 0.0;
         }
+
+        return [
+            Part::Colour->value => $colour,
+            Part::Fringe->value => $fringe,
+            Part::Coats->value => $coats,
+            Part::Hiding->value => $s->layers === [] ? 0.0 : $hiding->index(),
+            Part::Mottle->value => self::mottle($s),
+            Part::Stripes->value => self::stripes($s),
+        ];
+    }
+
+    public static function hiding(Simulation $s): Hiding
+    {
         $film = $full = 0.0;
         foreach ($s->layers as $layer) {
             $film += $layer->pigmentedUm;
             $full = max($full, $layer->coat->kind() === CoatKind::Base ? $layer->pigmentedUm : 0.0);
         }
-        $hiding = Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film, $s->groundUm());
 
-        return new Outlook(
-            $free,
-            $cut,
-            [
-                Part::Colour->value => $colour,
-                Part::Fringe->value => $fringe,
-                Part::Coats->value => $coats,
-                Part::Hiding->value => $s->layers === [] ? 0.0 : $hiding->index(),
-                Part::Mottle->value => self::mottle($s),
-                Part::Stripes->value => self::stripes($s),
-            ],
-            $s->spread($blendMm),
-            $hiding,
-            $s->finish->class->isEffect() ? $s->finish->pigment->flakes : null,
-        );
+        return Hiding::of($s->finish, $film, $full > 0.0 ? $full : $film, $s->groundUm());
     }
 
     /** A film that swims is cloudy, whatever the fade does. */

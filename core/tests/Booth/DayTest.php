@@ -68,7 +68,16 @@ it('works when the shop works: hours, nights and Sundays (worked by hand)', func
         ->and($hours->isOpen(1050.0))
         ->toBeFalse()
         ->and($hours->isOpen(5 * 1440.0 + 600))
-        ->toBeFalse();
+        ->toBeFalse()
+        ->and($hours->isOpen(479.0))
+        ->toBeFalse()
+        ->and($hours->isOpen(480.0))
+        ->toBeTrue()
+        // Friday from 17:20, over the week-end, to Monday 8:30; and a night alone.
+        ->and($hours->openBetween(4 * 1440.0 + 1040, 7 * 1440.0 + 510))
+        ->toBe(40.0)
+        ->and($hours->openBetween(1060.0, 1200.0))
+        ->toBe(0.0);
 });
 
 it('lays one car out: card, then prep while it dries, then the booth (worked by hand)', function (): void {
@@ -258,6 +267,96 @@ it('leaves what somebody put somewhere, plans around it, and says what it collid
     expect(array_column($dark['a booth'], 'kind'))->toBe(['closed']);
     $free = carsOf(['a' => [10.0, 0.0, 0.0, 80.0, 0.0]], [], ['a booth' => [600.0, 'Booth 1']]);
     expect(Schedule::of(shopOf(), $free, BestOrder::carByCar($free))->conflicts())->toBe([]);
+});
+
+it('counts a car ready when it is baked, and late only against a day somebody said (worked by hand)', function (): void {
+    // 8:00 to 9:20 in the booth, the hands for the first half; nothing after it.
+    $cars = carsOf(['a' => [0.0, 0.0, 0.0, 80.0, 0.0], 'b' => [0.0, 0.0, 0.0, 60.0, 0.0]], ['a' => 540.0]);
+    $schedule = Schedule::of(shopOf(2), $cars, BestOrder::carByCar($cars));
+    expect($schedule->ready('a'))
+        ->toBe(560.0)
+        ->and($schedule->lateMin('a'))
+        ->toBe(20.0)
+        // One pair of hands: b begins when they are free, not when the first booth is.
+        ->and($schedule->placed['b booth']->start)
+        ->toBe(520.0)
+        ->and($schedule->lateMin('b'))
+        ->toBe(0.0)
+        ->and($schedule->lateness())
+        ->toBe(20.0)
+        ->and($schedule->score())
+        ->toBe([20.0, 0.0, 560.0 + 580.0]);
+});
+
+it('lets a card dry through the night, and lays prep down when the shop closes (worked by hand)', function (): void {
+    // 17:00: the card is sprayed by 17:30, when the shop closes; it dries until 18:10, with nobody there.
+    $cars = carsOf(['a' => [30.0, 40.0, 60.0, 80.0, 0.0]]);
+    $placed = Schedule::of(shopOf(now: 1020.0), $cars, BestOrder::carByCar($cars))->placed;
+    expect([$placed['a dries']->start, $placed['a dries']->end])
+        ->toBe([1050.0, 1090.0])
+        ->and($placed['a prep']->start)
+        ->toBe(1440.0 + 480);
+    $later = carsOf(['a' => [10.0, 0.0, 60.0, 80.0, 0.0]]);
+    $prep = Schedule::of(shopOf(now: 1000.0), $later, BestOrder::carByCar($later))->placed;
+    // 40 minutes before the shop closes, the other 20 next morning; the booth is not begun before.
+    expect([$prep['a prep']->start, $prep['a prep']->end, $prep['a booth']->start])->toBe([1010.0, 1460.0 + 480, 1460.0 + 480]);
+});
+
+it('counts a booth idle between its cars, while the shop is open (worked by hand)', function (): void {
+    $pins = ['a booth' => [500.0, 'Booth 1'], 'b booth' => [620.0, 'Booth 1'], 'c booth' => [1440.0 + 500, 'Booth 1']];
+    $cars = carsOf(
+        ['a' => [0.0, 0.0, 0.0, 80.0, 0.0], 'b' => [0.0, 0.0, 0.0, 80.0, 0.0], 'c' => [0.0, 0.0, 0.0, 80.0, 0.0]],
+        [],
+        $pins,
+    );
+    // 580 to 620, then 700 to closing at 1050, and from opening to 500: 40 + 350 + 20.
+    expect(Schedule::of(shopOf(2), $cars, BestOrder::carByCar($cars))->idle())->toBe(410.0);
+});
+
+it('says each thing that does not go together once, and nothing else', function (): void {
+    $conflicts = function (array $rows, array $pins, int $booths = 2, array $people = ['Bram' => true]): array {
+        $cars = carsOf($rows, [], $pins);
+        $all = Schedule::of(shopOf($booths, $people), $cars, BestOrder::carByCar($cars))->conflicts();
+
+        return array_map(fn (array $own): array => array_column($own, 'kind'), $all);
+    };
+    $two = ['a' => [0.0, 0.0, 0.0, 80.0, 0.0], 'b' => [0.0, 0.0, 0.0, 80.0, 0.0]];
+    // Bram's hands are free of a from 540 on, while it bakes until 580 in the other booth.
+    expect($conflicts($two, ['a booth' => [500.0, 'Booth 1'], 'b booth' => [540.0, 'Booth 2']]))
+        ->toBe([])
+        ->and($conflicts($two, ['a booth' => [500.0, 'Booth 1'], 'b booth' => [539.0, 'Booth 2']]))
+        ->toBe(['a booth' => ['person'], 'b booth' => ['person']])
+        ->and($conflicts($two, ['a booth' => [500.0, 'Booth 1'], 'b booth' => [579.0, 'Booth 1']]))
+        ->toBe(['a booth' => ['booth'], 'b booth' => ['booth']])
+        ->and($conflicts($two, ['a booth' => [500.0, 'Booth 1'], 'b booth' => [580.0, 'Booth 1']]))
+        ->toBe([])
+        // It is polished when it is baked, not when the painter puts the gun down.
+        ->and(
+            $conflicts(
+                ['a' => [0.0, 0.0, 0.0, 80.0, 20.0]],
+                ['a booth' => [500.0, 'Booth 1'], 'a finish' => [560.0, null]],
+            ),
+        )
+        ->toBe(['a finish' => ['before']])
+        // A card dries when nobody is there.
+        ->and($conflicts(['a' => [10.0, 40.0, 0.0, 0.0, 0.0]], ['a dries' => [1100.0, null]]))
+        ->toBe([]);
+});
+
+it('takes the booth and the hands that are free first, and the booth somebody wants', function (): void {
+    $cars = carsOf(
+        ['a' => [0.0, 0.0, 0.0, 80.0, 0.0], 'b' => [0.0, 0.0, 0.0, 80.0, 0.0], 'c' => [0.0, 0.0, 0.0, 80.0, 0.0]],
+        [],
+        ['a booth' => [480.0, 'Booth 2'], 'c booth' => [null, 'Booth 2']],
+    );
+    $placed = Schedule::of(shopOf(2, ['Bram' => true, 'Petra' => true]), $cars, BestOrder::carByCar($cars))->placed;
+    expect([$placed['a booth']->booth, $placed['b booth']->booth, $placed['c booth']->booth])
+        ->toBe(['Booth 2', 'Booth 1', 'Booth 2'])
+        ->and($placed['b booth']->start)
+        ->toBe(480.0)
+        // Booth 2 bakes a until 560, and Booth 1 is free before; c is to stand in 2.
+        ->and($placed['c booth']->start)
+        ->toBe(560.0);
 });
 
 it('gives a car to its own painter, and prep to anybody', function (): void {
