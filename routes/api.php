@@ -13,8 +13,11 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MixController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ReadingFileController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SessionController;
@@ -107,6 +110,19 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/runs/{run}/climate', [ClimateController::class, 'show']);
     Route::post('jobs/{job}/runs/{run}/climate/hand', [ClimateController::class, 'hand']);
     Route::post('jobs/{job}/runs/{run}/climate/readings', [ClimateController::class, 'reading']);
+
+    Route::get('jobs/{job}/look-back', [LookBackController::class, 'show']);
+    Route::post('jobs/{job}/look-back', [LookBackController::class, 'store']);
+    Route::get('jobs/{job}/look-back/causes', [LookBackController::class, 'causes']);
+    Route::post('jobs/{job}/look-back/follow-up', [LookBackController::class, 'followUp']);
+    Route::get('jobs/{job}/last-times', [LogbookController::class, 'lastTimes']);
+    Route::get('logbook', [LogbookController::class, 'index']);
+    Route::get('logbook/sums', [LogbookController::class, 'sums']);
+    Route::get('logbook.csv', [LogbookController::class, 'csv']);
+    Route::post('jobs/{job}/photos', [PhotoController::class, 'store']);
+    Route::get('jobs/{job}/photos/{photo}', [PhotoController::class, 'show']);
+    Route::post('jobs/{job}/photos/{photo}/strike', [PhotoController::class, 'strike']);
+    Route::post('jobs/{job}/photos/{photo}/restore', [PhotoController::class, 'restore']);
 
     Route::get('day', [DayController::class, 'show']);
     Route::post('day/best', [DayController::class, 'best']);

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Booth;
 
+use App\Support\Csv;
 use Kalopsis\Booth\Record;
 
 /** A run's record as CSV (RFC 4180), a line a step. */
 final class RunCsv
 {
-    private const HEAD = ['step', 'kind', 'planned wait, min', 'waited, min', 'planned, min', 'took, min', 'begun', 'done', 'by', 'answer'];
+    private const HEAD = ['step', 'kind', 'planned wait, min', 'waited, min', 'planned, min', 'took, min', 'reach, mm', 'begun',
+        'done', 'by', 'answer'];
 
     public static function of(Record $record): string
     {
@@ -24,6 +26,7 @@ final class RunCsv
                 self::number($line['waited']),
                 self::number($line['minutesPlanned']),
                 self::number($line['minutes']),
+                self::millimetres($line['reach']),
                 self::time($line['begunMs']),
                 self::time($line['doneMs']),
                 $line['by'],
@@ -31,7 +34,7 @@ final class RunCsv
             ];
         }
 
-        return implode('', array_map(fn (array $row): string => implode(',', array_map(self::cell(...), $row)) . "\r\n", $rows));
+        return Csv::of($rows);
     }
 
     private static function number(?float $value): string
@@ -39,16 +42,15 @@ final class RunCsv
         return $value === null ? '' : (string) $value;
     }
 
+    private static function millimetres(mixed $reach): string
+    {
+        $value = is_array($reach) ? $reach['value'] ?? null : null;
+
+        return is_int($value) || is_float($value) ? (string) round($value) : '';
+    }
+
     private static function time(?int $ms): string
     {
         return $ms === null ? '' : gmdate('Y-m-d\TH:i:s\Z', intdiv($ms, 1000));
-    }
-
-    /** What a table would read as a formula is text here. */
-    private static function cell(string $text): string
-    {
-        $safe = preg_match('/^[=+@\t\r-](?!\d*\.?\d*$)/', $text) === 1 ? "'{$text}" : $text;
-
-        return preg_match('/[",\r\n]/', $safe) === 1 ? '"' . str_replace('"', '""', $safe) . '"' : $safe;
     }
 }

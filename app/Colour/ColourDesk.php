@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Colour;
 
 use App\Booth\RunStanding;
+use App\Logbook\LogLine;
+use App\LookBack\LookStanding;
 use App\Models\ColourEvent;
 use App\Models\ColourFormula;
 use App\Models\ColourSample;
@@ -122,7 +124,7 @@ final readonly class ColourDesk
     public function benchPlan(RepairJob $job, ?JobPlan $plan = null, ?Pair $pair = null): JobPlan
     {
         // A car that is in the booth, or was, says so, whatever is planned meanwhile.
-        return $this->atGate($job, $plan, $pair)->saying(RunStanding::of($job));
+        return $this->atGate($job, $plan, $pair)->saying(RunStanding::of($job))->saying(LookStanding::of($job));
     }
 
     /** The same, without what became of it in the booth: is the way there open? */
@@ -165,6 +167,7 @@ final readonly class ColourDesk
         $job->standing = is_object($standing) ? $standing : null;
         $job->timestamps = false;
         $job->save();
+        LogLine::keep($job, $plan);
 
         return $plan;
     }

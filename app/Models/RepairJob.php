@@ -87,6 +87,21 @@ final class RepairJob extends Model
         return $this->hasMany(BoothRun::class);
     }
 
+    /** @return HasMany<JobLook, $this> */
+    public function looks(): HasMany
+    {
+        $looks = $this->hasMany(JobLook::class);
+        $looks->orderBy('id');
+
+        return $looks;
+    }
+
+    /** @return HasMany<JobPhoto, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(JobPhoto::class);
+    }
+
     /** @return HasMany<DayMove, $this> */
     public function dayMoves(): HasMany
     {

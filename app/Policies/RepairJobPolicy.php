@@ -31,6 +31,12 @@ final class RepairJobPolicy
         };
     }
 
+    /** A car is looked back on long after it was put away. */
+    public function look(User $user, RepairJob $job): bool
+    {
+        return $user->workshop_id === $job->workshop_id;
+    }
+
     public function archive(User $user, RepairJob $job): Response
     {
         return $user->workshop_id === $job->workshop_id && $user->role === Role::Lead

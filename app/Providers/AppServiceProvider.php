@@ -13,6 +13,7 @@ use App\Devices\SimulatedInstrument;
 use App\Models\BoothRun;
 use App\Models\ColourReading;
 use App\Models\ColourSample;
+use App\Models\JobPhoto;
 use App\Models\Mix;
 use App\Models\ReadingImport;
 use App\Models\RepairJob;
@@ -79,6 +80,13 @@ final class AppServiceProvider extends ServiceProvider
             'run',
             fn (string $id): BoothRun => self::jobOfRoute()
                 ->runs()
+                ->where('id', Str::isUuid($id) ? $id : '')
+                ->firstOrFail(),
+        );
+        Route::bind(
+            'photo',
+            fn (string $id): JobPhoto => self::jobOfRoute()
+                ->photos()
                 ->where('id', Str::isUuid($id) ? $id : '')
                 ->firstOrFail(),
         );

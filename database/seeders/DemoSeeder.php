@@ -65,6 +65,7 @@ final class DemoSeeder extends Seeder
             $colours($lead, $opened, $i + 1);
             $mixes($lead, $opened, $i + 1);
         }
+        App::make(DemoPast::class)($lead, self::jobs());
     }
 
     /** @return array<string, string> when a car of the demo is due, from the day it is seeded on, and who paints it */

@@ -142,7 +142,12 @@ it('runs to the end, says so on the job, and gives its record as a page, a table
         ->and(count(array_unique(array_map(count(...), $rows))))
         ->toBe(1)
         ->and($rows[2][0])
-        ->toBe('Wet bed');
+        ->toBe('Wet bed')
+        // How far each coat goes; a step that is no coat goes nowhere.
+        ->and((float) $rows[3][6])
+        ->toBe(round($begun->json('run.steps.2.reach.value')))
+        ->and($rows[1][6])
+        ->toBe('');
     // Over, another may begin.
     begun($job)->assertCreated();
 });

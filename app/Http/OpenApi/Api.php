@@ -35,6 +35,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'photo',
+        name: 'photo',
+        in: 'path',
+        required: true,
+        schema: new OA\Schema(type: 'string', format: 'uuid'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'run',
         name: 'run',
         in: 'path',

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A picture that somebody took of a car.
+ *
+ * @property string $id
+ * @property string $repair_job_id
+ * @property ?string $finding
+ * @property string $name
+ * @property string $mime
+ * @property int $bytes
+ * @property string $picture the file itself; LISTED leaves it where it is
+ * @property ?Carbon $struck_at
+ * @property Carbon $created_at
+ * @property ?User $user
+ */
+final class JobPhoto extends Model
+{
+    use HasUuids;
+
+    public const UPDATED_AT = null;
+
+    /** What a browser shows without running anything in it. */
+    public const MIMES = ['image/jpeg', 'image/png', 'image/webp'];
+
+    /** What a list needs. */
+    public const LISTED = ['id', 'repair_job_id', 'finding', 'user_id', 'name', 'mime', 'bytes', 'struck_at', 'created_at'];
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['struck_at' => 'datetime', 'created_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\JobFact;
+use App\Models\RepairJob;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Support\Str;
+
+/** Says something of a finished car. */
+function said(RepairJob $job, string $kind, array $body = []): void
+{
+    test()->postJson("/api/jobs/{$job->id}/look-back", ['key' => (string) Str::uuid(), 'kind' => $kind, ...$body])->assertOk();
+}
+
+it('has a line of every job, the newest first, found by words and by what became of it', function (): void {
+    $user = $this->painter();
+    $first = $this->open($user, ['car' => ['plate' => 'LOG 1', 'painter' => 'Bram']]);
+    $this->travel(1)->minutes();
+    $second = $this->open($user, ['car' => ['plate' => 'LOG 2'], 'colour' => ['name' => 'Harbour Slate', 'code' => 'HS-12', 'finish' => 'metallic-dark']]);
+    said($second, 'finding', ['defect' => 'halo', 'light' => 'shade', 'distanceM' => 2]);
+    said($second, 'lesson', ['text' => 'More 100% care']);
+    $page = $this->getJson('/api/logbook')->assertOk();
+    expectFits(json_decode((string) $page->getContent()), 'LogPage');
+    $plates = function (string $query): array {
+        return array_column($this->getJson("/api/logbook?{$query}")->assertOk()->json('jobs'), 'plate');
+    };
+    expect($plates(''))
+        ->toBe(['LOG 2', 'LOG 1'])
+        ->and($plates('q=slate'))
+        ->toBe(['LOG 2'])
+        ->and($plates('q=log+bram'))
+        ->toBe(['LOG 1'])
+        // What is a wildcard to a database is a letter to a reader.
+        ->and($plates('q=100%25'))
+        ->toBe(['LOG 2'])
+        ->and($plates('q=%25%25nothing'))
+        ->toBe([])
+        ->and($plates('which=seen'))
+        ->toBe(['LOG 2'])
+        ->and($plates('page=2'))
+        ->toBe([])
+        ->and($plates('page=-1&which=x&q[]=1'))
+        ->toHaveCount(2)
+        ->and($page->json('jobs.0.defects.0.plain'))
+        ->toBe('Light ring')
+        ->and($page->json('jobs.1.need.unit'))
+        ->toBe('mm');
+    $csv = (string) $this->get('/api/logbook.csv?q=slate')->assertOk()->getContent();
+    expect(explode("\r\n", trim($csv)))->toHaveCount(2)->and($csv)->toContain('LOG 2')->not->toContain('LOG 1');
+    $this->actingAs($this->painter());
+    expect($plates(''))->toBe([]);
+});
+
+it('asks for cars that left a fortnight ago, and counts what was done again by who may see it', function (): void {
+    $shop = Workshop::factory()->stocked()->create();
+    $bram = User::factory()->for($shop)->create(['name' => 'Bram Oxley']);
+    $lead = $this->lead($shop);
+    foreach (['Bram Oxley', 'bram', 'Petra Lunn'] as $i => $painter) {
+        $job = $this->open($bram, ['car' => ['plate' => "RTE {$i}", 'painter' => $painter]]);
+        said($job, 'delivered');
+    }
+    $this->travel(15)->days();
+    $this->actingAs($bram);
+    expect($this->getJson('/api/logbook?which=ask')->json('jobs'))->toHaveCount(3);
+    said(RepairJob::query()->where('plate', 'RTE 0')->firstOrFail(), 'asked', ['again' => true, 'customer' => 'noticed']);
+    expect($this->getJson('/api/logbook?which=ask')->json('jobs'))->toHaveCount(2);
+    $own = $this->getJson('/api/logbook/sums')->assertOk();
+    expectFits(json_decode((string) $own->getContent()), 'LogSums');
+    expect($own->json('redo.of'))
+        ->toBe(3)
+        ->and($own->json('redo.hits'))
+        ->toBe(1)
+        // A painter sees their own.
+        ->and($own->json('painters'))
+        ->toHaveCount(2)
+        ->and(array_column($own->json('painters'), 'name'))
+        ->toBe(['Bram Oxley', 'bram'])
+        ->and([$own->json('painters.0.rate.of'), $own->json('painters.0.rate.hits')])
+        ->toBe([1, 1]);
+    $this->actingAs($lead);
+    expect(array_column($this->getJson('/api/logbook/sums')->json('painters'), 'name'))->toBe(['Bram Oxley', 'Petra Lunn', 'bram']);
+});
+
+it('says when this colour was here last, and how it went', function (): void {
+    $user = $this->painter();
+    $before = $this->open($user, ['car' => ['plate' => 'LST 1']]);
+    said($before, 'lesson', ['text' => 'Bed twice in summer.']);
+    $other = $this->open($user, ['car' => ['plate' => 'LST 2'], 'colour' => ['code' => 'SM-08']]);
+    $this->travel(1)->minutes();
+    $now = $this->open($user, ['car' => ['plate' => 'LST 3']]);
+    $this->travel(1)->minutes();
+    // Newer, but nobody has looked at it yet.
+    $this->open($user, ['car' => ['plate' => 'LST 4']]);
+    $last = $this->getJson("/api/jobs/{$now->id}/last-times")->assertOk();
+    expectFits(json_decode((string) $last->getContent())[0], 'LogRow');
+    expect(array_column($last->json(), 'plate'))
+        ->toBe(['LST 1', 'LST 4'])
+        ->and($last->json('0.lesson'))
+        ->toBe('Bed twice in summer.')
+        ->and($this->getJson("/api/jobs/{$other->id}/last-times")->json())
+        ->toBe([]);
+});
+
+it('is written anew from the jobs, and filled with years of work for a try', function (): void {
+    $job = $this->open($this->painter());
+    $before = JobFact::query()->firstOrFail()->getAttributes();
+    JobFact::query()->delete();
+    $this->artisan('logbook:rebuild', ['--missing' => true])->assertSuccessful();
+    expect(JobFact::query()->firstOrFail()->getAttributes())->toEqual($before);
+    $this->artisan('logbook:fill', ['jobs' => '120'])->assertSuccessful();
+    $this->artisan('logbook:fill', ['jobs' => 'many'])->assertFailed();
+    $this->actingAs(User::query()->where('workshop_id', $job->workshop_id)->firstOrFail());
+    expect($this->getJson('/api/logbook')->json('more'))
+        ->toBeTrue()
+        ->and($this->getJson('/api/logbook?page=3')->json('jobs'))
+        ->toHaveCount(21);
+});
