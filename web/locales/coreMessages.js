@@ -46,12 +46,12 @@ function json(value) {
     return [];
   }
   return Object.entries(value).flatMap(([key, inner]) =>
-    typeof inner === 'string' ? (['name', 'purpose', 'how', 'risk', 'looks', 'says', 'asks'].includes(key) ? [inner] : []) : json(inner),
+    typeof inner === 'string' ? (['name', 'purpose', 'how', 'risk', 'looks', 'says', 'asks', 'after', 'cure'].includes(key) ? [inner] : []) : json(inner),
   );
 }
 
 export const coreMessages = {
-  match: (file) => /\/(core\/src|app)\/.*\.php$/.test(file) || /\/data\/(schools\/.*|defects)\.json$/.test(file),
+  match: (file) => /\/(core\/src|app)\/(?!Console\/).*\.php$/.test(file) || /\/data\/(schools\/.*|defects|causes)\.json$/.test(file),
   extract(file, code, onMessage) {
     const said = file.endsWith('.php') ? php(code) : json(JSON.parse(code));
     for (const text of new Set(said)) {

@@ -12,6 +12,7 @@ export const keys = {
   mixes: (id: string) => ['job', id, 'mixes'] as const,
   mix: (id: string, mix: string) => ['job', id, 'mixes', mix] as const,
   runs: (id: string) => ['job', id, 'runs'] as const,
+  lookBack: (id: string) => ['job', id, 'look-back'] as const,
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
   shopSchools: ['shop-schools'] as const,

@@ -676,6 +676,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["searchLogbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/sums": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sumLogbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportLogbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/last-times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lastTimes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLookBack"];
+        put?: never;
+        post: operations["looked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/look-back/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCauses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/look-back/follow-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["followUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me": {
         parameters: {
             query?: never;
@@ -846,6 +958,70 @@ export interface paths {
         get: operations["scaleStream"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos/{photo}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strikePhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos/{photo}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restorePhoto"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2090,6 +2266,178 @@ export interface components {
         Preview: {
             plan: components["schemas"]["JobPlan"];
         };
+        LogRow: {
+            /** @description Shapes of the logbook. */
+            job: string;
+            label: string;
+            plate: string;
+            colour: string;
+            code: string;
+            painter: string;
+            school: string;
+            need: components["schemas"]["Quantity"] | null;
+            blend: components["schemas"]["Quantity"];
+            ml: components["schemas"]["Quantity"];
+            minutesPlanned: components["schemas"]["Quantity"] | null;
+            minutesReal: components["schemas"]["Quantity"] | null;
+            cardPassed: boolean;
+            /** @enum {string} */
+            looked: "" | "clean" | "seen";
+            defects: components["schemas"]["Phrase"][];
+            lesson: string;
+            opened: string;
+            delivered: string | null;
+            asked: string | null;
+            redo: boolean;
+        };
+        LogPage: {
+            jobs: components["schemas"]["LogRow"][];
+            page: number;
+            more: boolean;
+        };
+        Rate: {
+            of: number;
+            hits: number;
+            low: number;
+            high: number;
+        };
+        NamedRate: {
+            name: string;
+            rate: components["schemas"]["Rate"];
+        };
+        LogColour: {
+            colour: string;
+            code: string;
+            jobs: number;
+            last: string;
+        };
+        LogSums: {
+            jobs: number;
+            planned: components["schemas"]["Quantity"];
+            real: components["schemas"]["Quantity"];
+            ml: components["schemas"]["Quantity"];
+            cost: number;
+            redo: components["schemas"]["Rate"];
+            colours: components["schemas"]["LogColour"][];
+            schools: components["schemas"]["NamedRate"][];
+            byColour: components["schemas"]["NamedRate"][];
+            painters: components["schemas"]["NamedRate"][];
+        };
+        LookDefect: {
+            /** @description Shapes of looking back. */
+            key: string;
+            name: components["schemas"]["Phrase"];
+            looks: components["schemas"]["Phrase"];
+            picture: string;
+            after: components["schemas"]["Phrase"] | null;
+            polish: components["schemas"]["Phrase"][];
+            reblend: boolean;
+        };
+        LookFinding: {
+            key: string;
+            defect: string;
+            light: string;
+            distanceM: number;
+            panel: string | null;
+            xMm: number | null;
+            yMm: number | null;
+            note: string;
+            at: string;
+            by: string;
+        };
+        LookPhoto: {
+            id: string;
+            finding: string | null;
+            name: string;
+            by: string;
+            at: string;
+        };
+        LookAsked: {
+            at: string;
+            by: string;
+            again: boolean;
+            /** @enum {string} */
+            customer: "happy" | "noticed" | "complained" | "not-reached";
+            note: string;
+        };
+        LookBack: {
+            says: components["schemas"]["Phrase"];
+            lights: {
+                /** @enum {string} */
+                key: "daylight-lamp" | "shade" | "low-sun" | "warm-indoor";
+                words: string;
+            }[];
+            defects: components["schemas"]["LookDefect"][];
+            findings: components["schemas"]["LookFinding"][];
+            struck: components["schemas"]["LookFinding"][];
+            clean: components["schemas"]["LookFinding"] | null;
+            delivered: string | null;
+            askAt: string | null;
+            askNow: boolean;
+            asked: components["schemas"]["LookAsked"] | null;
+            followUps: {
+                job: string;
+                how: string;
+                at: string;
+            }[];
+            follows: {
+                job: string;
+                says: components["schemas"]["Phrase"][];
+            } | null;
+            lessons: {
+                lesson: string;
+                at: string;
+                by: string;
+            }[];
+            photos: components["schemas"]["LookPhoto"][];
+            run: string | null;
+        };
+        LookEvent: {
+            /** Format: uuid */
+            key: string;
+            /** @enum {string} */
+            kind: "finding" | "strike" | "restore" | "clean" | "delivered" | "asked" | "lesson";
+            defect?: string;
+            light?: string;
+            distanceM?: number;
+            panel?: string;
+            xMm?: number;
+            yMm?: number;
+            note?: string;
+            /** Format: uuid */
+            finding?: string;
+            again?: boolean;
+            /** @enum {string} */
+            customer?: "happy" | "noticed" | "complained" | "not-reached";
+            text?: string;
+        };
+        LookCause: {
+            key: string;
+            name: components["schemas"]["Phrase"];
+            evidence: components["schemas"]["Phrase"];
+            recorded: boolean;
+            cure: components["schemas"]["Phrase"];
+            share: components["schemas"]["Figure"];
+        };
+        LookCauses: {
+            finding: string;
+            says: components["schemas"]["Phrase"];
+            how: components["schemas"]["Phrase"];
+            causes: components["schemas"]["LookCause"][];
+            else: number;
+        };
+        FollowUp: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            finding: string;
+            /** @enum {string} */
+            how: "wider" | "next-panel";
+        };
+        FollowUpOpened: {
+            /** Format: uuid */
+            id: string;
+        };
         CupWish: {
             /** @enum {string|null} */
             vessel?: "200" | "450" | "750" | "1300" | null;
@@ -2765,6 +3113,7 @@ export interface components {
             kind: string;
             name: components["schemas"]["Phrase"] | null;
             cup: components["schemas"]["RunCup"] | null;
+            reach: components["schemas"]["Quantity"] | null;
             put: boolean;
             waitPlanned: number | null;
             waited: number | null;
@@ -3258,6 +3607,7 @@ export interface components {
         /** @description What holds for the whole API. */
         job: string;
         mix: string;
+        photo: string;
         run: string;
         /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
         at: string;
@@ -4755,6 +5105,225 @@ export interface operations {
             };
         };
     };
+    searchLogbook: {
+        parameters: {
+            query?: {
+                q?: string;
+                which?: "all" | "seen" | "redo" | "ask";
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Jobs, the newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
+    sumLogbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Colours, rates, minutes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogSums"];
+                };
+            };
+        };
+    };
+    exportLogbook: {
+        parameters: {
+            query?: {
+                q?: string;
+                which?: "all" | "seen" | "redo" | "ask";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line a job, RFC 4180 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    lastTimes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The last times this job's colour was here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRow"][];
+                };
+            };
+        };
+    };
+    showLookBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is known */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookBack"];
+                };
+            };
+        };
+    };
+    looked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookEvent"];
+            };
+        };
+        responses: {
+            /** @description Kept, once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookBack"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCauses: {
+        parameters: {
+            query: {
+                finding: string;
+            };
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What likely caused it, the likeliest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookCauses"];
+                };
+            };
+            /** @description No such finding */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    followUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowUp"];
+            };
+        };
+        responses: {
+            /** @description Opened and planned */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUpOpened"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -5216,6 +5785,126 @@ export interface operations {
                 content: {
                     "application/x-ndjson": components["schemas"]["ScaleFrame"];
                 };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: uuid */
+                    id: string;
+                    /** Format: uuid */
+                    finding?: string;
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookPhoto"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/*": string;
+                };
+            };
+            /** @description Not there */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    strikePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Struck; it can come back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restorePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+                photo: components["parameters"]["photo"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -20,6 +20,7 @@ import { HowSprayed, ReadingsTable, VariantTable } from './Details';
 import { EyeChecks } from './EyeChecks';
 import { GatePanel, Lines } from './GatePanel';
 import { ImportDialog } from './ImportDialog';
+import { LastTimes } from './LastTimes';
 import { LetDownPanel } from './LetDownPanel';
 import { MeasureDialog } from './MeasureDialog';
 import { Ribbon } from './Ribbon';
@@ -116,6 +117,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             )
           }
         />
+        <LastTimes job={jobId} colour={handle.document.colour.name} />
         {desk.samples.length === 0 ? (
           <Empty title={t`The card against the car`}>
             <Trans>

@@ -17,13 +17,13 @@ import { BlendStation } from '../blend/BlendStation';
 import { CarStation } from '../car/CarStation';
 import { ColourStation } from '../colour/ColourStation';
 import { CupsStation } from '../cups/CupsStation';
+import { LookBackStation } from '../lookback/LookBackStation';
 import { useUnits } from '../kit/preferences';
 import { SeverityMark } from '../kit/SeverityMark';
 import { isTyping, singleKeys } from '../kit/shortcuts';
 import { Failed, Loading } from '../kit/States';
 import { isStation, STATIONS, type StationId } from '../kit/stations';
 import { faultText } from '../kit/units';
-import { LaterStation } from '../later/LaterStation';
 
 export function BenchPage() {
   const { id = '', station } = useParams();
@@ -149,8 +149,6 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
             <ColourStation handle={handle} />
           ) : station === 'booth' ? (
             <BoothStation handle={handle} />
-          ) : station === 'look-back' ? (
-            <LaterStation station={station} handle={handle} />
           ) : station === 'cups' ? (
             <CupsStation handle={handle} />
           ) : body.data === undefined ? (
@@ -159,6 +157,8 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
             ) : (
               <Loading what={t`the body shape`} />
             )
+          ) : station === 'look-back' ? (
+            <LookBackStation handle={handle} body={body.data} />
           ) : station === 'car' ? (
             <CarStation handle={handle} body={body.data} />
           ) : (

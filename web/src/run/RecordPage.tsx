@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { api, unwrap } from '../api/client';
 import type { RunRecord } from '../api/types';
+import { longDay } from '../kit/dates';
 import { Paper } from '../kit/Paper';
 import { useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
@@ -15,8 +16,6 @@ const time = (ms: number | null): string =>
   ms === null
     ? ''
     : new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(new Date(ms));
-
-const day = (ms: number): string => new Intl.DateTimeFormat(undefined, { dateStyle: 'long' }).format(new Date(ms));
 
 /** What really happened, on one page that prints. */
 export function RecordPage() {
@@ -61,7 +60,7 @@ function Sheet({ record }: { record: RunRecord }) {
       </Typography>
       <Typography sx={{ fontWeight: 640 }}>
         {record.colour}, {record.system}
-        {record.begunMs !== null && `; ${day(record.begunMs)}, ${time(record.begunMs)}`}; {record.by}
+        {record.begunMs !== null && `; ${longDay(record.begunMs)}, ${time(record.begunMs)}`}; {record.by}
       </Typography>
       <Typography sx={{ mb: 1 }}>
         {record.finished ? (
@@ -101,6 +100,7 @@ function Sheet({ record }: { record: RunRecord }) {
                 {line.put && '+ '}
                 {line.name === null ? line.step : phraseText(line.name, units)}
                 {line.cup !== null && `, ${formatQuantity(line.cup.ml, units)}`}
+                {line.reach !== null && `, ${formatQuantity(line.reach, units)}`}
               </TableCell>
               <TableCell align="right">
                 {line.waitPlanned !== null &&

@@ -13,8 +13,8 @@ import {
 } from '@mui/material';
 import { useState } from 'react';
 import type { RunDefect } from '../api/types';
+import { DefectPicture } from '../kit/DefectPicture';
 import { Words } from '../kit/Words';
-import { DefectPicture } from './DefectPicture';
 
 /** What is seen, chosen by its picture; then what to do about it, and the steps that follow from that. */
 export function WrongDialog({

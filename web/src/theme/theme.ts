@@ -57,6 +57,8 @@ export function kalopsisTheme(name: ThemeName): Theme {
       MuiCssBaseline: {
         styleOverrides: {
           body: { fontVariantNumeric: 'tabular-nums', backgroundColor: t.ground },
+          // A sheet's paper ends where its words do.
+          '@media print': { body: { backgroundColor: '#fff' } },
           '*:focus-visible': ring,
           summary: { minHeight: target, alignContent: 'center', cursor: 'pointer' },
           '@media (prefers-reduced-motion: reduce)': {

@@ -82,6 +82,36 @@ export function DefectPicture({ of }: { of: string }) {
         <path d="M50 22c9 14 13 18 13 25a13 13 0 0 1-26 0c0-7 4-11 13-25Z" fill={tokens.ink} />
       </>
     ),
+    'edge-mapping': (
+      <>
+        <path
+          d="M22 20c20-9 42-6 58 6s2 34-22 36-44-2-48-18 2-19 12-24Z"
+          fill="none"
+          stroke={tokens.ink}
+          strokeWidth="2.5"
+        />
+        <path d="M26 24c18-8 38-5 50 5" fill="none" stroke={tokens.ink} strokeWidth="1.2" opacity="0.6" />
+      </>
+    ),
+    'die-back': (
+      <>
+        <path d="M4 8h92v60H4Z" fill={tokens.ink} opacity="0.14" />
+        <path d="M16 62 58 14M34 66 70 24" stroke={tokens.panel} strokeWidth="9" opacity="0.8" />
+        {STREWN.map(([x, y]) => (
+          <circle key={`${x} ${y}`} cx={x} cy={y} r="1" fill={tokens.ink} opacity="0.5" />
+        ))}
+      </>
+    ),
+    pop: STREWN.map(([x, y, r]) => (
+      <circle key={`${x} ${y}`} cx={x} cy={y} r={1.2 + r * 0.7} fill="none" stroke={tokens.ink} strokeWidth="1.4" />
+    )),
+    'soft-clear': (
+      <>
+        <path d="M6 56h88" stroke={tokens.ink} strokeWidth="3" />
+        <path d="M6 50c22 0 24-26 44-26s20 26 44 26" fill="none" stroke={tokens.ink} strokeWidth="3" />
+        <path d="M50 34c5 7 7 9 7 13a7 7 0 0 1-14 0c0-4 2-6 7-13Z" fill={tokens.ink} />
+      </>
+    ),
     'colour-off': (
       <>
         <path d="M4 8h46v60H4Z" fill={tokens.primer} />
