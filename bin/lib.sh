@@ -141,6 +141,7 @@ catch_workers_output = yes
 php_admin_value[opcache.enable] = 1
 php_admin_value[memory_limit] = 256M
 php_admin_value[post_max_size] = 24M
+php_admin_value[upload_max_filesize] = 16M
 php_admin_value[display_errors] = 0
 php_admin_value[error_log] = $INSTANCE/log/php.log
 CONF

@@ -109,14 +109,21 @@ test('what is put away rests in the logbook and comes back', async ({ page }) =>
   await page.getByRole('button', { name: 'List', exact: true }).click();
   await page.getByRole('button', { name: 'Put Quill 3 E2E 10 away' }).click();
   await page.getByRole('link', { name: 'Logbook' }).click();
-  await page.getByRole('link', { name: 'Quill 3 E2E 10' }).click();
+  const away = page.getByRole('region', { name: 'Put away' });
+  await away.getByRole('link', { name: 'Quill 3 E2E 10' }).click();
   await panel(page, 'Roof').click();
   await page.getByRole('button', { name: 'Spot in its middle' }).click();
   await expect(page.getByText('This job is put away.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await page.getByRole('link', { name: 'Logbook' }).click();
-  await page.getByRole('button', { name: 'Bring back' }).first().click();
+  await away
+    .getByRole('link', { name: 'Quill 3 E2E 10' })
+    .locator('..')
+    .getByRole('button', { name: 'Bring back' })
+    .click();
+  await expect(away.getByRole('link', { name: 'Quill 3 E2E 10' })).toHaveCount(0);
   await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
   await expect(page.getByRole('link', { name: /E2E 10/ })).toBeVisible();
 });
 

@@ -1,3 +1,6 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { createInterface } from 'node:readline';
 import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
 
@@ -7,7 +10,8 @@ const sessions = new Map<Person, Awaited<ReturnType<BrowserContext['cookies']>>>
 
 async function token(page: Page): Promise<Record<string, string>> {
   const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
-  const origin = new URL(process.env['KALOPSIS_URL'] ?? 'http://127.0.0.1:8080').origin;
+  const home = process.env['KALOPSIS_URL'] ?? 'http://127.0.0.1:8080';
+  const origin = new URL(page.url().startsWith('http') ? page.url() : home).origin;
   return { Accept: 'application/json', Origin: origin, 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? '') };
 }
 
@@ -191,3 +195,43 @@ export function misfits(page: Page, target: number): Promise<string[]> {
 
 export { expect };
 export const test = base;
+
+export interface OwnShop {
+  url: string;
+  /** Waits until it is done. */
+  says: (what: 'kill database' | 'start database' | 'kill php' | 'start php') => Promise<void>;
+  close: () => Promise<void>;
+}
+
+/** An application with a database of its own, for a test that takes them away. */
+export async function ownShop(): Promise<OwnShop> {
+  const process = spawn('bash', ['e2e/shop.sh'], { stdio: ['pipe', 'pipe', 'inherit'] });
+  const lines = createInterface({ input: process.stdout })[Symbol.asyncIterator]();
+  const answer = async () => {
+    const line = await lines.next();
+    if (line.done === true) {
+      throw new Error('The shop closed.');
+    }
+    return line.value;
+  };
+  const url = (await answer()).replace('open ', '');
+  return {
+    url,
+    says: async (what) => {
+      process.stdin.write(`${what}\n`);
+      await answer();
+    },
+    close: async () => {
+      const closed = once(process, 'exit');
+      process.stdin.end();
+      await closed;
+    },
+  };
+}
+
+/** Posts to the API as the person who is signed in. */
+export async function send(page: Page, path: string, data: object): Promise<unknown> {
+  const answer = await page.request.post(path, { data, headers: await token(page) });
+  expect(answer.ok(), `${path}: ${answer.status()}`).toBe(true);
+  return answer.status() === 204 ? null : answer.json();
+}

@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import type { Page } from '@playwright/test';
-import { expect, nothingSerious, openJob, signIn, station, test } from './bench';
+import type { Person } from './bench';
+import { expect, nothingSerious, openJob, ownShop, signIn, signInByForm, station, test } from './bench';
 
 // A run goes on without a network: the pages have to come from the tablet itself.
 test.use({ serviceWorkers: 'allow' });
@@ -19,8 +20,12 @@ const step = (page: Page) => page.getByTestId('step');
 const network = (page: Page) => page.getByTestId('network');
 
 /** A car whose booth the lead opened, with its run begun by pressing. */
-async function inTheBooth(page: Page, plate: string): Promise<{ job: string; run: string }> {
-  await signIn(page, 'ines');
+async function inTheBooth(
+  page: Page,
+  plate: string,
+  enter: (page: Page, who: Person) => Promise<void> = signIn,
+): Promise<{ job: string; run: string }> {
+  await enter(page, 'ines');
   const job = await openJob(page, { ...SILVER, plate }, [spot(1525, 1836, 60, 'front-door-left')]);
   await station(page, 'Booth').click();
   await expect(page.getByRole('heading', { name: 'Locked until a card has passed' })).toBeVisible();
@@ -196,6 +201,60 @@ test('a run: fast-forward, no network, streaks, another tablet, the end, the rec
   expect(events.filter((e) => e.kind === 'wrong')).toHaveLength(1);
   await page.goto(`/jobs/${job}/booth`);
   await expect(station(page, 'Booth')).toContainText('sprayed');
+});
+
+test('the database and PHP are killed under a run: every tap is in the record, once', async ({ browser }) => {
+  test.slow();
+  const shop = await ownShop();
+  try {
+    const context = await browser.newContext({ baseURL: shop.url, serviceWorkers: 'block' });
+    const page = await context.newPage();
+    const { job, run } = await inTheBooth(page, 'PLG 1', signInByForm);
+    await go(page, 'Ready to spray', 'Done: Ready to spray');
+    await go(page, 'Wet bed', 'Begin Wet bed');
+    await expect(network(page)).toContainText('kept');
+
+    await shop.says('kill database');
+    await go(page, 'Wet bed', 'Done: Wet bed is on');
+    await go(page, 'Base 1', 'begin Base 1');
+    await expect(network(page)).toContainText('kept here');
+    await shop.says('start database');
+    await expect(network(page)).not.toContainText('kept here');
+
+    // No moment between tap and kill: an answer may be lost whose events were kept.
+    await go(page, 'Base 1', 'Done: Base 1 is on');
+    await shop.says('kill php');
+    await go(page, 'Base 2', 'begin Base 2');
+    await expect(network(page)).toContainText('kept here');
+    await go(page, 'Base 2', 'Done: Base 2 is on');
+    await shop.says('kill database');
+    await shop.says('start database');
+    await shop.says('start php');
+    await expect(step(page)).toContainText('Base 3');
+    await expect(network(page)).not.toContainText('kept here');
+
+    // What the shop kept, asked by somebody who holds nothing of it.
+    const events = await page.evaluate(async (at) => {
+      const answered = (await (await fetch(at)).json()) as {
+        events: { key: string; kind: string; body: { step?: string } }[];
+      };
+      return answered.events;
+    }, `/api/jobs/${job}/runs/${run}`);
+    expect(new Set(events.map((e) => e.key)).size).toBe(events.length);
+    const taps = events.filter((e) => e.kind === 'begin' || e.kind === 'done');
+    expect(taps.map((e) => `${e.kind} ${e.body.step ?? ''}`)).toEqual([
+      'done ready',
+      'begin wet-bed',
+      'done wet-bed',
+      'begin base-1',
+      'done base-1',
+      'begin base-2',
+      'done base-2',
+    ]);
+    await context.close();
+  } finally {
+    await shop.close();
+  }
 });
 
 test('the air cools, and the wait with it', async ({ page }) => {

@@ -16,7 +16,7 @@ const SCREENS: [string, string, RegExp][] = [
   ['Labels', `${silver}/labels`, /Labels/],
   ['Weigh', `${silver}/weigh?cup=base-effect`, /Weigh Base coat/],
   ['Booth', `${silver}/booth`, /Locked until a card has passed/],
-  ['Look-back', `${silver}/look-back`, /After the job/],
+  ['Look-back', `${silver}/look-back`, /Look at it/],
   ['Booth sheet', `${silver}/sheet`, /MB 24 TRN/],
   ['Shelf', '/shelf', /Shelf/],
   ['Logbook', '/logbook', /Logbook/],

@@ -62,9 +62,6 @@ await shot('tint-advice', `${job(2)}/colour`, {
     await page.getByRole('region', { name: 'Tint advice' }).scrollIntoViewIfNeeded();
   },
 });
-await shot('let-down', `${job(6)}/colour`, {
-  prepare: async (page) => page.getByRole('region', { name: 'Let-down set' }).scrollIntoViewIfNeeded(),
-});
 await shot('light-walk', `${job(1)}/blend?view=walk`, {
   prepare: async (page) => {
     // The naive plan, without its wet bed; taken back afterwards.
@@ -146,9 +143,12 @@ const led = async (page) => {
   await page.getByTestId('countdown').waitFor();
 };
 await shot('run', `${job(1)}/booth`, { prepare: led });
-await shot('run-tablet', `${job(1)}/runs/${run}`, {
-  width: 1024,
-  height: 768,
-  prepare: async (page) => page.getByTestId('countdown').waitFor(),
+await shot('look-back', `${job(101)}/look-back`, {
+  prepare: async (page) => {
+    const causes = page.getByRole('region', { name: 'What likely caused it' });
+    await causes.getByRole('listitem').first().waitFor();
+    await page.getByRole('region', { name: 'What was seen' }).evaluate((e) => e.scrollIntoView());
+  },
 });
+await shot('logbook', '/logbook', { prepare: async (page) => page.getByRole('list', { name: 'Cars' }).waitFor() });
 await browser.close();
