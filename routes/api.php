@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BodyShapeController;
 use App\Http\Controllers\BoothController;
+use App\Http\Controllers\CalibrationController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\ColourDeskController;
 use App\Http\Controllers\ColourGateController;
@@ -130,6 +131,12 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::put('day/jobs/{job}', [DayController::class, 'move']);
     Route::get('day/booths.ics', [DayController::class, 'calendar']);
     Route::put('shelf/hours', [DayController::class, 'hours']);
+
+    Route::get('calibration', [CalibrationController::class, 'show']);
+    Route::post('calibration/tests', [CalibrationController::class, 'store']);
+    Route::post('calibration/gather', [CalibrationController::class, 'gather']);
+    Route::post('calibration/tests/{id}/put-away', [CalibrationController::class, 'putAway']);
+    Route::post('calibration/tests/{id}/restore', [CalibrationController::class, 'restore']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);

@@ -11,6 +11,7 @@ use App\Exceptions\GateClosed;
 use App\Models\ColourFormula;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use App\Models\WorkshopCalibration;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Kalopsis\Card\SampleKind;
@@ -35,7 +36,7 @@ final readonly class AdoptTint
         return $this->database->transaction(function () use ($user, $job, $card, $cupGrams, $place): ColourSample {
             RepairJob::held($job->id);
             $view = $this->desk->of($job);
-            $library = TonerLibrary::northlight();
+            $library = TonerLibrary::northlight()->known(WorkshopCalibration::inUse($job->workshop_id));
             $chosen =
                 $this->advise->advice($view, $card, $cupGrams, $library)[1]->corrections[$place] ??
                 throw new GateClosed('This correction is no longer proposed. Ask again.');

@@ -8,6 +8,7 @@ use App\Exceptions\GateClosed;
 use App\Http\Resources\ColourDeskResource;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use App\Models\WorkshopCalibration;
 use Kalopsis\Card\DeskSample;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\Lab;
@@ -33,7 +34,7 @@ final readonly class AdviseTint
     public function __invoke(RepairJob $job, ColourSample $sample, ?float $cupGrams): array
     {
         $view = $this->desk->of($job);
-        $library = TonerLibrary::northlight();
+        $library = TonerLibrary::northlight()->known(WorkshopCalibration::inUse($job->workshop_id));
         [$cup, $advice] = $this->advice($view, $sample, $cupGrams, $library);
         $against = $view->desk->samples[$sample->id]->against ?? null;
 

@@ -15,7 +15,6 @@ use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Random;
 use Kalopsis\Colour\Spectrum;
-use Kalopsis\Film\Air;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\JobPlan;
@@ -126,7 +125,6 @@ final readonly class SimulatedShop
         if ($problems->any() || $sheet === null) {
             return $measured;
         }
-        $booth = $plan->job->booth;
         // From the sheet's way to the card's: what "plan" is to a card, the card is to the sheet.
         $against = AgainstPlan::of(
             $sheet,
@@ -134,7 +132,7 @@ final readonly class SimulatedShop
             $measured,
             PlannedSpraying::product($plan),
             $plan->job->system,
-            new Air($booth->temperatureC, $booth->humidityPercent),
+            $plan->job->air(),
             $plan->job->pigment(),
         );
         $spectra = [];

@@ -7,6 +7,8 @@ namespace App\Support;
 use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
 use App\Models\ShopSchool;
+use App\Models\WorkshopCalibration;
+use Kalopsis\Calibration\Calibration;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
@@ -25,6 +27,8 @@ final class WorkshopCatalogue implements Catalogue
 
     /** @var ?array<string, ShopSchool> */
     private ?array $own = null;
+
+    private ?Calibration $tested = null;
 
     public function __construct(private readonly int $workshopId) {}
 
@@ -51,6 +55,11 @@ final class WorkshopCatalogue implements Catalogue
         $own = $this->own()[$key] ?? null;
 
         return SchoolFiles::all()[$key] ?? $own?->asSchool($this);
+    }
+
+    public function calibration(): Calibration
+    {
+        return $this->tested ??= WorkshopCalibration::inUse($this->workshopId);
     }
 
     /** @return list<School> the trade's, then the shop's own by name */

@@ -173,3 +173,34 @@ it('tells faults of the mixing bench at their fields', function (string $command
     ['run', ['plan' => 7], 'car.label'],
     ['day', ['jobs' => 'all'], 'at'],
 ]);
+
+it('ranks causes of what a record tells, and calibrates from tests, without the web', function (): void {
+    [$status, $causes] = kalopsis('causes', [
+        ...Bodies::job('bonnet', change: ['plan' => ['school' => 'no-wet-bed']]),
+        'findings' => [['defect' => 'halo', 'light' => 'shade', 'distanceM' => 2]],
+    ]);
+    // No bed in a light silver: that is the trade's first suspect for a ring (common practice).
+    expect($status)->toBe(0)->and($causes[0]['causes'][0]['key'])->toBe('no-bed');
+    [$status, $bad] = kalopsis('causes', [...Bodies::job('bonnet'), 'findings' => [['defect' => 3]]]);
+    expect($status)->toBe(1)->and($bad['errors'][0]['field'])->toStartWith('findings.0');
+
+    $flash = fn (float $minutes): array => [
+        'kind' => 'flash-time',
+        'on' => '2026-11-12',
+        'finish' => 'metallic-light',
+        'paintSystem' => 'northlight-s',
+        'reducer' => 'standard',
+        'temperatureC' => 22,
+        'humidityPercent' => 50,
+        'minutes' => $minutes,
+    ];
+    [$status, $found] = kalopsis('calibrate', ['tests' => [$flash(5.0), $flash(5.2)]]);
+    expect($status)->toBe(0)->and($found['calibration']['flash']['tests'])->toHaveCount(2);
+    // What it prints goes into a job as it is.
+    $waits = fn (array $job): array => array_column(kalopsis('simulate', $job)[1]['coats'], 'flash');
+    $usual = $waits(Bodies::job('bonnet'));
+    $tested = $waits([...Bodies::job('bonnet'), 'calibration' => $found['calibration']]);
+    expect($tested[0]['value'] ?? $tested[0])->not->toEqual($usual[0]['value'] ?? $usual[0]);
+    [$status, $bad] = kalopsis('calibrate', ['tests' => [['kind' => 'taste']]]);
+    expect($status)->toBe(1)->and($bad['errors'][0]['field'])->toBe('tests.0.kind');
+});

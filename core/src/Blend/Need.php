@@ -27,6 +27,7 @@ final readonly class Need
      * @param float $blendMm length that the coats are drawn out to
      * @param ?float $roomMm towards the tightest side colour may run to, mm; null when nothing bounds it
      * @param ?Part $stays what stays visible at any length
+     * @param list<Reason> $tested what of the model this workshop's tests put right
      */
     public function __construct(
         public Certainty $certainty,
@@ -38,6 +39,7 @@ final readonly class Need
         public ?float $roomMm,
         public ?Part $stays,
         public bool $measured,
+        private array $tested = [],
     ) {}
 
     /** mm, never below the trade's least; null when no length hides it. */
@@ -96,6 +98,7 @@ final readonly class Need
                 SourceKind::Practice,
                 'Common practice.',
             ),
+            ...$this->tested,
         );
     }
 

@@ -85,7 +85,9 @@ final readonly class Planner
     private function need(BlendRequest $request, PanelsInPlay $play): Need
     {
         $share = Trade::share($request->repairsOnPanels(), $request->gun);
-        $least = Trade::leastMm($share);
+        // The trade's least stands in for what nobody here has tested.
+        $tested = $request->finish->pigment->isTested($request->finish->class);
+        $least = $tested ? Simulation::SHORTEST_MM : Trade::leastMm($share);
         $usual = $request->usualMm();
         [$simulated, $stays, $fades] = $this->simulated($request, $request->gun, $usual);
         $room = $play->tightestMm();
@@ -106,6 +108,7 @@ final readonly class Planner
             $room,
             $stays,
             $request->finish->measured,
+            $request->finish->pigment->reasons(),
         );
     }
 

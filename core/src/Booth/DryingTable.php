@@ -42,7 +42,7 @@ final readonly class DryingTable implements JsonSerializable
             foreach ($celsius as $c) {
                 $row = [];
                 foreach ($humidity as $h) {
-                    $row[] = round(FlashOff::rate($volatile, new Air($c, $h), $movement) / $there, 4);
+                    $row[] = round(FlashOff::rate($volatile, $plan->at($c, $h), $movement) / $there, 4);
                 }
                 $rates[$movement->value][] = $row;
             }

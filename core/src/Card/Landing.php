@@ -57,7 +57,12 @@ final class Landing
         $laid = $simulation->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
         $top = count($simulation->layers) - 1;
 
-        return FlakeOrder::lobe($pigment->flakes, $laid->dryness[0][$top] ?? 0.0, $laid->swims[0][$top] ?? 0.0);
+        return FlakeOrder::lobe(
+            $pigment->flakes,
+            $laid->dryness[0][$top] ?? 0.0,
+            $laid->swims[0][$top] ?? 0.0,
+            $pigment->tilt->factor,
+        );
     }
 
     /** A card has no edges: every coat covers all of it. */

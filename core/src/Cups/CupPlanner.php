@@ -180,10 +180,10 @@ final class CupPlanner
                         'area, rim by half' => Quantity::squareMetres($need->areaM2),
                         'dry film' => Quantity::um($need->wetUm() * $solids),
                         'solids as sprayed' => Quantity::percent(100 * $solids),
-                        'transfer efficiency' => Quantity::percent(100 * $need->gun->transferEfficiency()),
+                        'transfer efficiency' => Quantity::percent(100 * $need->lands()),
                     ],
                 ),
-                $need->gun->transferFigure()->reasons[0],
+                ...$need->gun->transferFigure($need->transfer)->reasons,
             ),
         );
     }

@@ -18,8 +18,19 @@ final readonly class Air
     /**
      * @param float $temperatureC deg C
      * @param float $humidityPercent relative humidity, 0 to 100
+     * @param float $dries how many times as fast as the model takes it coats dry in this booth, > 0
      */
-    public function __construct(public float $temperatureC, public float $humidityPercent) {}
+    public function __construct(
+        public float $temperatureC,
+        public float $humidityPercent,
+        public float $dries = 1.0,
+    ) {}
+
+    /** The air of the same booth at another hour. */
+    public function at(float $temperatureC, float $humidityPercent): self
+    {
+        return new self($temperatureC, $humidityPercent, $this->dries);
+    }
 
     /** Saturation vapour pressure over water, Pa, -45 to 60 deg C. WMO-No. 8, annex 4.B (Magnus form). */
     public static function saturationPa(float $temperatureC): float

@@ -55,10 +55,11 @@ final class FlakeOrder
         return max(0.0, min(1.0, ($volatileUm - self::TOO_WET_UM[0]) / (self::TOO_WET_UM[1] - self::TOO_WET_UM[0])));
     }
 
-    public static function lobe(Flakes $flakes, float $dryness, float $tooWet = 0.0): FlakeLobe
+    /** @param float $tilt how much further than the model takes dry flakes stand up here, 1: as far */
+    public static function lobe(Flakes $flakes, float $dryness, float $tooWet = 0.0, float $tilt = 1.0): FlakeLobe
     {
         $level = $flakes->spreadDeg;
 
-        return new FlakeLobe($level, $level * (1.0 + self::SPREAD * $dryness), $dryness, $tooWet);
+        return new FlakeLobe($level, $level * (1.0 + self::SPREAD * $tilt * $dryness), $dryness, $tooWet);
     }
 }

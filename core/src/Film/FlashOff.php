@@ -27,7 +27,9 @@ final class FlashOff
         $dv = $volatile->diffusivity();
         $sh = self::sherwood($movement->speed(), $movement->pathM(), $dv);
 
-        return $sh * $dv / $movement->pathM() * $volatile->panelDeficit($air) / $volatile->densityKgPerM3() * 1e6 * 60.0;
+        $metres = $sh * $dv / $movement->pathM() * $volatile->panelDeficit($air) / $volatile->densityKgPerM3();
+
+        return $air->dries * $metres * 1e6 * 60.0;
     }
 
     /** Minutes until evenly dull; INF in saturated air. */

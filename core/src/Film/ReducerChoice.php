@@ -74,8 +74,8 @@ final readonly class ReducerChoice implements JsonSerializable
         $t = $this->air->temperatureC;
         $h = $this->air->humidityPercent;
         $in = fn (Air $air, float $m2): Reducer => Reducer::advisedIn($this->carrier, $air, $m2, $this->critical);
-        $warm = fn (float $k): ?Reducer => $t + $k > 45.0 || $t + $k < 5.0 ? null : $in(new Air($t + $k, $h), $this->areaM2);
-        $damp = fn (float $p): ?Reducer => $h + $p > 100.0 || $h + $p < 1.0 ? null : $in(new Air($t, $h + $p), $this->areaM2);
+        $warm = fn (float $k): ?Reducer => $t + $k > 45.0 || $t + $k < 5.0 ? null : $in($this->air->at($t + $k, $h), $this->areaM2);
+        $damp = fn (float $p): ?Reducer => $h + $p > 100.0 || $h + $p < 1.0 ? null : $in($this->air->at($t, $h + $p), $this->areaM2);
         $celsius = fn (float $k): Quantity => Quantity::celsius($t + $k);
         $percent = fn (float $p): Quantity => Quantity::percent($h + $p);
 

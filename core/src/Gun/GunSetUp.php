@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Gun;
 
+use Kalopsis\Calibration\Constant;
+use Kalopsis\Calibration\Known;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Why\Figure;
 use Kalopsis\Why\Reason;
@@ -32,27 +34,34 @@ final readonly class GunSetUp
 
     public function __construct(public float $bar, public float $distanceMm, public float $overlapPercent) {}
 
-    /** Share of the sprayed solids that lands on the panel, 0.2 to 0.85. */
-    public function transferEfficiency(): float
+    /**
+     * Share of the sprayed solids that lands on the panel, 0.2 to 0.85.
+     *
+     * @param float $shop how many times as much as the model takes lands in this workshop
+     */
+    public function transferEfficiency(float $shop = 1.0): float
     {
         $share =
             self::TRANSFER -
             self::TRANSFER_PER_MM * ($this->distanceMm - 180.0) -
             self::TRANSFER_PER_BAR * ($this->bar - 1.4);
 
-        return max(self::TRANSFER_LIMITS[0], min(self::TRANSFER_LIMITS[1], $share));
+        return max(self::TRANSFER_LIMITS[0], min(self::TRANSFER_LIMITS[1], $shop * $share));
     }
 
-    public function transferFigure(): Figure
+    public function transferFigure(?Known $shop = null): Figure
     {
+        $shop ??= Known::untested(Constant::Transfer);
+
         return Figure::of(
-            Quantity::percent(100 * $this->transferEfficiency()),
+            Quantity::percent(100 * $this->transferEfficiency($shop->factor)),
             Reason::of(
                 'Further away and at higher pressure more paint misses the panel.',
                 SourceKind::Estimate,
                 'Own model, model notes, section 4; calibrate from what is left in the cup.',
                 ['pressure' => Quantity::bar($this->bar), 'distance' => Quantity::mm($this->distanceMm)],
             ),
+            ...$shop->isTested() ? [$shop->reason(Constant::Transfer)] : [],
         );
     }
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
+use Kalopsis\Calibration\Calibration;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Sequence\School;
 
-/** Where a job's body shape, paint system and school are looked up by key; null when there is none of that key. */
+/** Where a job's body shape, paint system and school are looked up by key, null when there is none; and what was tested. */
 interface Catalogue
 {
     public function bodyShape(string $key): ?BodyShape;
@@ -16,4 +17,7 @@ interface Catalogue
     public function paintSystem(string $key): ?PaintSystem;
 
     public function school(string $key): ?School;
+
+    /** What the workshop's own tests say of the model. */
+    public function calibration(): Calibration;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
+use Kalopsis\Calibration\Calibration;
 use Kalopsis\Colour\CoatPath;
 use Kalopsis\Colour\Flakes;
 use Kalopsis\Sequence\FinishClass;
@@ -25,6 +26,12 @@ final readonly class ColourSpec
         public ?Flakes $flakes = null,
         public ?CoatPath $path = null,
     ) {}
+
+    /** What this workshop's tests of it are kept under. */
+    public function subject(): string
+    {
+        return Calibration::colour($this->name, $this->code);
+    }
 
     public function with(?Flakes $flakes): self
     {

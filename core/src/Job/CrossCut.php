@@ -195,6 +195,7 @@ final readonly class CrossCut implements JsonSerializable
         float $step,
     ): array {
         $signal = new Signal($finish->old[$angle]->xyz(), $finish->viewing());
+        $gain = $finish->pigment->eye->factor;
         $index = array_fill(0, count($panels), null);
         $out = [];
         foreach (self::stretches($panels, $step) as $places) {
@@ -216,7 +217,7 @@ final readonly class CrossCut implements JsonSerializable
                     };
                 }
             }
-            $scene = new Scene(0.0, $step, [$angle => $channels], [$angle => $signal], $lines);
+            $scene = new Scene(0.0, $step, [$angle => $channels], [$angle => $signal], $lines, $gain);
             foreach (Eye::along($scene, $angle, $distanceM) as $k => $v) {
                 $index[$places[$k]] = round($v, 2);
             }

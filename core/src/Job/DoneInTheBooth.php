@@ -109,7 +109,7 @@ final readonly class DoneInTheBooth
     public function conditions(Conditions $planned, array $coats): Conditions
     {
         return $planned->with(
-            air: $this->air,
+            air: $this->air === null ? null : $planned->air->at($this->air->temperatureC, $this->air->humidityPercent),
             bed: $this->bed($coats),
             wetInWet: $this->hurried($coats) !== null ? true : null,
         );

@@ -10,6 +10,7 @@ use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\Warning;
 use Kalopsis\Blend\ZoneKind;
+use Kalopsis\Calibration\Constant;
 use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Caution\Cautions;
 use Kalopsis\Colour\Measurement;
@@ -57,6 +58,7 @@ final readonly class JobPlanner
                 $blend->areaOf($coat)->value(),
                 $coat->filmShare,
                 $coat->gun,
+                $job->shop->about(Constant::Transfer),
             );
         }
         $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->plan->remainderMl, $job->plan->cups, $job->air());

@@ -122,7 +122,7 @@ final readonly class JobReader
         $problems->stop();
         assert($body !== null && $system !== null);
 
-        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice);
+        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $this->catalogue->calibration());
     }
 
     private function plan(Fields $plan, ?PaintSystem $system, FinishClass $finish): PlanSpec

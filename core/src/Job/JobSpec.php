@@ -6,6 +6,8 @@ namespace Kalopsis\Job;
 
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\Trade;
+use Kalopsis\Calibration\Calibration;
+use Kalopsis\Calibration\Constant;
 use Kalopsis\Colour\CoatPath;
 use Kalopsis\Colour\Flakes;
 use Kalopsis\Colour\Measurement;
@@ -29,6 +31,7 @@ final readonly class JobSpec
     /**
      * @param list<Repair> $repairs
      * @param bool $practice nothing is painted by it: simulated readings may pass
+     * @param Calibration $shop what the workshop's own tests say
      */
     public function __construct(
         public CarSpec $car,
@@ -39,6 +42,7 @@ final readonly class JobSpec
         public array $repairs,
         public PlanSpec $plan,
         public bool $practice = false,
+        public Calibration $shop = new Calibration(),
     ) {}
 
     public function blendRequest(Finish $finish): BlendRequest
@@ -72,7 +76,11 @@ final readonly class JobSpec
 
     public function air(): Air
     {
-        return new Air($this->booth->temperatureC, $this->booth->humidityPercent);
+        return new Air(
+            $this->booth->temperatureC,
+            $this->booth->humidityPercent,
+            $this->shop->about(Constant::Flash)->factor,
+        );
     }
 
     public function reducer(): Reducer
@@ -128,7 +136,9 @@ final readonly class JobSpec
     /** What is in the paint. */
     public function pigment(): Pigment
     {
-        return Pigment::of($this->colour->finish, $this->colour->flakes, $this->colour->hidingUm);
+        $colour = $this->colour;
+
+        return Pigment::of($colour->finish, $colour->flakes, $colour->hidingUm, $this->shop, $colour->subject());
     }
 
     /** The same job where the flakes of the colour's formula are known; what a file says of them counts while none is. */
@@ -180,6 +190,7 @@ final readonly class JobSpec
             $repairs ?? $this->repairs,
             $plan ?? $this->plan,
             $this->practice,
+            $this->shop,
         );
     }
 }

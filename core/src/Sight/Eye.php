@@ -91,7 +91,7 @@ final readonly class Eye
             $worst = 0.0;
             foreach (array_keys($scene->signals) as $angle) {
                 [$index, $at] = self::worstAlong($scene, $angle, $field, $m);
-                $index *= self::weight($angle) / self::CRITERION;
+                $index *= self::counts($scene, $angle);
                 $table[$angle][(string) $m] = $index;
                 $worst = max($worst, $index);
                 if ($index > $best[0]) {
@@ -120,9 +120,10 @@ final readonly class Eye
     {
         $field = self::field($scene->widthMm(), $m);
         $answer = new Response($scene, $angle, $field, $m, self::degrees(self::GAP_MM / 2.0, $m));
+        $counts = self::counts($scene, $angle);
         $out = [];
         for ($i = 0, $n = $scene->places(); $i < $n; $i++) {
-            $out[] = (self::weight($angle) / self::CRITERION) * $answer->at($i);
+            $out[] = $counts * $answer->at($i);
         }
 
         return $out;
@@ -142,15 +143,16 @@ final readonly class Eye
             }
         }
 
-        return (self::weight($angle) / self::CRITERION) * $worst;
+        return self::counts($scene, $angle) * $worst;
     }
 
     /**
      * A regular pattern across a panel, from the distance it is worst at.
      *
      * @param float $amplitude of ln(Y + veil), half of peak to peak
+     * @param float $gain as Scene takes it
      */
-    public static function pattern(float $amplitude, float $periodMm, Signal $standard): float
+    public static function pattern(float $amplitude, float $periodMm, Signal $standard, float $gain = 1.0): float
     {
         $worst = 0.0;
         foreach (self::DISTANCES_M as $m) {
@@ -166,7 +168,13 @@ final readonly class Eye
             );
         }
 
-        return ($amplitude * $worst) / self::CRITERION;
+        return ($amplitude * $worst * $gain) / self::CRITERION;
+    }
+
+    /** What an answer counts as an index from this angle, to the eye that looks at this scene. */
+    private static function counts(Scene $scene, int $angle): float
+    {
+        return ($scene->gain * self::weight($angle)) / self::CRITERION;
     }
 
     /** Square degrees of the field that a change so wide is seen in. */

@@ -21,6 +21,7 @@ final readonly class Scene
      * @param array<int, Signal> $standards by angle
      * @param array<int, float> $lines by the place before it: what a gap takes off the lightness of a step, 1 is nothing;
      *     after the last place comes the old finish
+     * @param float $gain how much more than the model's eye the one that looks here catches, 1: as much
      */
     public function __construct(
         public float $fromMm,
@@ -28,6 +29,7 @@ final readonly class Scene
         public array $signals,
         public array $standards,
         public array $lines = [],
+        public float $gain = 1.0,
     ) {}
 
     /** The same with a line at its last place, beyond which the old finish lies. */
@@ -35,7 +37,9 @@ final readonly class Scene
     {
         $last = $this->places() - 1;
 
-        return new self($this->fromMm, $this->stepMm, $this->signals, $this->standards, $this->lines + [$last => $hides]);
+        $lines = $this->lines + [$last => $hides];
+
+        return new self($this->fromMm, $this->stepMm, $this->signals, $this->standards, $lines, $this->gain);
     }
 
     /** Where a line lies, in places: between two, or at the last one. */

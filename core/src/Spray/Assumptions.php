@@ -12,15 +12,6 @@ namespace Kalopsis\Spray;
 final readonly class Assumptions
 {
     /**
-     * Spread of the logarithm of each: what the flakes' tilt, the wetness they need and hiding may be off by. Chosen
-     * here; calibration narrows it.
-     */
-    public const SPREAD = ['flakes' => 0.3, 'dryBelow' => 0.25, 'hiding' => 0.15];
-
-    /** The same for what the eye takes. Chosen here. */
-    public const EYE = 0.2;
-
-    /**
      * @param bool $landsWell every flake lies as it should
      * @param bool $sameColour only how the flakes land is looked at: the colour is the car's
      * @param bool $matched the card is the car; coats that let light through still show where they end
@@ -43,16 +34,16 @@ final readonly class Assumptions
     }
 
     /**
-     * One spread further in each in turn.
+     * One spread further in each in turn, as well as a workshop knows them.
      *
      * @return list<self>
      */
-    public static function further(): array
+    public static function further(Pigment $pigment): array
     {
         return [
-            new self(flakes: exp(self::SPREAD['flakes'])),
-            new self(dryBelow: exp(self::SPREAD['dryBelow'])),
-            new self(hiding: exp(self::SPREAD['hiding'])),
+            new self(flakes: exp($pigment->tilt->spread)),
+            new self(dryBelow: exp($pigment->dryBelow->spread)),
+            new self(hiding: exp($pigment->hiding->spread)),
         ];
     }
 

@@ -45,8 +45,8 @@ final readonly class Colours
         private float $rate,
     ) {
         $this->film = $finish->film($assumed->hiding);
-        $this->spread = FlakeOrder::SPREAD * $assumed->flakes;
-        $this->dryBelowUm = FlakeOrder::dryBelowUm($finish->pigment->flakes) * $assumed->dryBelow;
+        $this->spread = FlakeOrder::SPREAD * $finish->pigment->tilt->factor * $assumed->flakes;
+        $this->dryBelowUm = FlakeOrder::dryBelowUm($finish->pigment->flakes) * $finish->pigment->dryBelow->factor * $assumed->dryBelow;
     }
 
     /** What lies at each place. */
@@ -108,7 +108,7 @@ final readonly class Colours
             $signals[$angle] = [$l, $c, $h];
         }
 
-        return new Scene($places->fromMm, $places->stepMm, $signals, $standards);
+        return new Scene($places->fromMm, $places->stepMm, $signals, $standards, [], $this->finish->pigment->eye->factor);
     }
 
     /** A stretch of full colour up to 0: where a butt joint begins. */
@@ -122,7 +122,9 @@ final readonly class Colours
             $signals[$angle] = [$level($l), $level($c), $level($h)];
         }
 
-        return new Scene(-self::LEVEL_MM, self::LEVEL_MM / (self::LEVEL_PLACES - 1), $signals, $standards);
+        $step = self::LEVEL_MM / (self::LEVEL_PLACES - 1);
+
+        return new Scene(-self::LEVEL_MM, $step, $signals, $standards, [], $this->finish->pigment->eye->factor);
     }
 
     /**

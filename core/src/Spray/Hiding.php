@@ -119,8 +119,11 @@ final readonly class Hiding
             $signals[$angle] = [[$l, 0.0], [$c, 0.0], [$h, 0.0]];
         }
 
-        return $signals === []
-            ? 0.0
-            : Eye::look(new Scene(0.0, self::FEATHER_MM, $signals, $standards), self::DISTANCES_M)->worst;
+        if ($signals === []) {
+            return 0.0;
+        }
+        $scene = new Scene(0.0, self::FEATHER_MM, $signals, $standards, [], $this->finish->pigment->eye->factor);
+
+        return Eye::look($scene, self::DISTANCES_M)->worst;
     }
 }

@@ -133,6 +133,15 @@ final readonly class Pace
                     'air over it' => $movement->words(),
                 ],
             ),
+            ...$this->air->dries === 1.0 ? [] : [
+                Reason::of(
+                    Phrase::of('In this booth a coat dries at {share} of the rate that the model takes.', [
+                        'share' => Quantity::percent(round(100.0 * $this->air->dries)),
+                    ]),
+                    SourceKind::ShopCalibration,
+                    'Times to dull that this workshop took.',
+                ),
+            ],
         );
     }
 

@@ -238,9 +238,9 @@ final readonly class Simulation
     public function spread(float $blendMm, bool $byHand = true): float
     {
         $usual = $this->look($blendMm, Assumptions::usual(), $byHand)->worst;
-        $sum = Assumptions::EYE ** 2;
+        $sum = $this->finish->pigment->eye->spread ** 2;
         if ($usual > 1e-3) {
-            foreach (Assumptions::further() as $off) {
+            foreach (Assumptions::further($this->finish->pigment) as $off) {
                 $sum += log(max(1e-6, $this->look($blendMm, $off, $byHand)->worst) / $usual) ** 2;
             }
         }
@@ -251,7 +251,7 @@ final readonly class Simulation
     /** The same for two simulations that need the same at a certainty: reaches set by hand do not count. */
     public function key(Certainty $certainty): string
     {
-        $finish = [$this->finish->class, $this->finish->old, $this->finish->new, $this->finish->layer];
+        $finish = [$this->finish->class, $this->finish->old, $this->finish->new, $this->finish->layer, $this->finish->pigment];
         $layers = [count($this->layers), self::told($this->changing())];
 
         return hash('xxh128', serialize([$certainty, $finish, $layers, $this->rate]));

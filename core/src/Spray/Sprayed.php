@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Spray;
 
+use Kalopsis\Colour\FlakeLobe;
 use Kalopsis\Film\FlakeOrder;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sight\Eye;
@@ -112,7 +113,7 @@ final readonly class Sprayed
         $standard = self::standard($s);
         $half = (self::MOTTLE_L / 2.0) * min(1.0, $sum) * self::logPerL($s);
 
-        return $s->finish->class->isEffect() ? Eye::pattern($half, self::CLOUD_MM, $standard) : 0.0;
+        return $s->finish->class->isEffect() ? Eye::pattern($half, self::CLOUD_MM, $standard, $s->finish->pigment->eye->factor) : 0.0;
     }
 
     /**
@@ -128,8 +129,9 @@ final readonly class Sprayed
         $fit = $s->finish->fit;
         $film = $s->finish->film();
         $standard = self::standard($s);
-        $flakes = $s->finish->pigment->flakes;
-        $y = fn (float $dry): float => log($fit->at(45, FlakeOrder::lobe($flakes, $dry))->y + Signal::VEIL);
+        $pigment = $s->finish->pigment;
+        $lobe = fn (float $dry): FlakeLobe => FlakeOrder::lobe($pigment->flakes, $dry, 0.0, $pigment->tilt->factor);
+        $y = fn (float $dry): float => log($fit->at(45, $lobe($dry))->y + Signal::VEIL);
         $worst = self::laps($s, $standard);
         $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
         $above = 0.0;
@@ -142,7 +144,7 @@ final readonly class Sprayed
                 $swing = $layer->ripple / 2.0;
                 $half = abs($y(min(1.0, $dry ** (1.0 - $swing))) - $y($dry ** (1.0 + $swing))) / 2.0;
                 $seen = $film->through($above)[1] - $film->through($above + $share * $own)[1];
-                $worst = max($worst, Eye::pattern($half * $seen, $layer->pitchMm, $standard));
+                $worst = max($worst, Eye::pattern($half * $seen, $layer->pitchMm, $standard, $s->finish->pigment->eye->factor));
             }
             $above += $own;
         }
@@ -162,7 +164,7 @@ final readonly class Sprayed
         foreach ($s->layers as $l) {
             $coats = ($layer->coats * $l->pigmentedUm) / $um;
             $half = $layer->lapSwing($coats, $l->ripple, $s->finish->newAt(45)) / 2.0;
-            $worst = max($worst, Eye::pattern($half, $l->pitchMm, $standard));
+            $worst = max($worst, Eye::pattern($half, $l->pitchMm, $standard, $s->finish->pigment->eye->factor));
         }
 
         return $worst;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tint;
 
+use Kalopsis\Calibration\Calibration;
+use Kalopsis\Calibration\Constant;
 use Kalopsis\Colour\Random;
 use Kalopsis\Tint\Exception\UnknownToner;
 use Kalopsis\Tint\Internal\Recipe;
@@ -44,6 +46,14 @@ final readonly class TonerLibrary
     public function has(string $key): bool
     {
         return isset($this->toners[$key]);
+    }
+
+    /** The same bench as a workshop's cards found its toners. */
+    public function known(Calibration $shop): self
+    {
+        $by = fn (Toner $t): float => $shop->about(Constant::Toner, $t->key)->factor;
+
+        return new self(array_map(fn (Toner $t): Toner => $t->stronger($by($t)), $this->toners));
     }
 
     /**

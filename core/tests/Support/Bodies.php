@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tests\Support;
 
+use Kalopsis\Calibration\Calibration;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
@@ -32,6 +33,8 @@ final class Bodies implements Catalogue
 
     /** @var array<string, BodyShape> */
     private array $read = [];
+
+    public function __construct(private readonly Calibration $tested = new Calibration()) {}
 
     public static function svg(string $key): string
     {
@@ -64,6 +67,11 @@ final class Bodies implements Catalogue
         return preg_match('/^[a-z0-9-]+$/', $key) === 1 && is_file($file)
             ? SchoolReader::read(json_decode((string) file_get_contents($file), true))
             : null;
+    }
+
+    public function calibration(): Calibration
+    {
+        return $this->tested;
     }
 
     /** @return list<string> keys of the trade's schools */

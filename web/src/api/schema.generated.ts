@@ -68,6 +68,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calibration"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibration/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addModelTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibration/gather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["gatherModelTests"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibration/tests/{id}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putModelTestAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibration/tests/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreModelTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/runs/{run}/climate": {
         parameters: {
             query?: never;
@@ -1551,6 +1631,73 @@ export interface components {
             air: components["schemas"]["BoothAir"];
             walk: components["schemas"]["BoothWalk"] | null;
             stands: components["schemas"]["Phrase"][];
+        };
+        /** @description A factor on what the model takes; spread is the standard deviation of its logarithm, low and high hold nine in ten */
+        KnownConstant: {
+            /** @description Shapes of the workshop's tests of the model. */
+            factor: number;
+            spread: number;
+            low: number;
+            high: number;
+            tests: string[];
+        };
+        TestedConstant: {
+            /** @enum {string} */
+            constant: "hiding" | "flakes" | "dry-below" | "eye" | "transfer" | "flash" | "toner";
+            /** @description colour or toner; empty: the workshop's own */
+            subject: string;
+            text: components["schemas"]["Phrase"];
+            model: components["schemas"]["KnownConstant"];
+            tested: components["schemas"]["KnownConstant"];
+        };
+        TestedGroup: {
+            group: string;
+            kind: components["schemas"]["ModelTestKind"];
+            text: components["schemas"]["Phrase"];
+            tests: number;
+            constants: components["schemas"]["TestedConstant"][];
+            /** @description Readings foretold from the others: root mean square in their own noise */
+            heldOut: {
+                model: number;
+                tested: number;
+                readings: number;
+            };
+            refused: components["schemas"]["Phrase"] | null;
+        };
+        /** @enum {string} */
+        ModelTestKind: "hiding-card" | "fade-panel" | "fade-sheet" | "cup-left" | "flash-time" | "toner-card";
+        ModelTest: {
+            id: string;
+            kind: components["schemas"]["ModelTestKind"];
+            name: string;
+            group: string;
+            by: string;
+            at: string;
+            putAway: boolean;
+        };
+        /** @description What was tested and read; the fields of each kind are told in docs/model.md, section 19 */
+        ModelTestWish: {
+            /** Format: uuid */
+            key: string;
+            kind: components["schemas"]["ModelTestKind"];
+            /** Format: date */
+            on: string;
+        } & {
+            [key: string]: unknown;
+        };
+        CalibrationState: {
+            kinds: {
+                kind: components["schemas"]["ModelTestKind"];
+                text: components["schemas"]["Phrase"];
+                how: components["schemas"]["Phrase"];
+            }[];
+            sheet: {
+                dL: number;
+                widthMm: number;
+            }[];
+            greyL: number;
+            tests: components["schemas"]["ModelTest"][];
+            groups: components["schemas"]["TestedGroup"][];
         };
         Choice: {
             /** @description The colour desk: samples, readings, comparisons and the gate. */
@@ -3745,6 +3892,159 @@ export interface operations {
             };
             /** @description Faults by field */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calibration: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tests, and what they say together */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationState"];
+                };
+            };
+        };
+    };
+    addModelTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ModelTestWish"];
+            };
+        };
+        responses: {
+            /** @description Kept, once, and counted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationState"];
+                };
+            };
+            /** @description An apprentice */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gatherModelTests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Waits of finished runs and cards of known formulas, each taken in once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationState"];
+                };
+            };
+            /** @description An apprentice */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putModelTestAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It no longer counts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationState"];
+                };
+            };
+            /** @description No such test here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    restoreModelTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It counts again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationState"];
+                };
+            };
+            /** @description No such test here */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
