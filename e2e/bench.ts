@@ -203,9 +203,9 @@ export interface OwnShop {
   close: () => Promise<void>;
 }
 
-/** An application with a database of its own, for a test that takes them away. */
-export async function ownShop(): Promise<OwnShop> {
-  const process = spawn('bash', ['e2e/shop.sh'], { stdio: ['pipe', 'pipe', 'inherit'] });
+/** An application with a database of its own, for a test that takes them away or changes what every plan counts with. */
+export async function ownShop(number = 0): Promise<OwnShop> {
+  const process = spawn('bash', ['e2e/shop.sh', String(number)], { stdio: ['pipe', 'pipe', 'inherit'] });
   const lines = createInterface({ input: process.stdout })[Symbol.asyncIterator]();
   const answer = async () => {
     const line = await lines.next();

@@ -3,10 +3,12 @@
 # Reads a command a line ("kill database", "start database", "kill php", "start php") and answers "done".
 . "$(dirname "$0")/../bin/lib.sh"
 
-rm -rf "$ROOT/var/plug"
+# Several may be open side by side, each by its number.
+SHOP=${1:-0}
+rm -rf "$ROOT/var/plug-$SHOP"
 # The port of the tests' own application and database are the environment's: this shop has others.
 unset DB_SOCKET DB_DATABASE APP_URL SANCTUM_STATEFUL_DOMAINS
-instance "$ROOT/var/plug" "${KALOPSIS_PLUG_PORT:-8096}" "${KALOPSIS_PLUG_DB_PORT:-3376}"
+instance "$ROOT/var/plug-$SHOP" "$((${KALOPSIS_PLUG_PORT:-8096} - SHOP))" "$((${KALOPSIS_PLUG_DB_PORT:-3376} - SHOP))"
 need_port "$WEB_PORT" KALOPSIS_PLUG_PORT
 need_port "$DB_PORT_NUMBER" KALOPSIS_PLUG_DB_PORT
 trap stop_services EXIT

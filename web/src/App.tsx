@@ -21,6 +21,10 @@ const CupListPage = lazy(() => import('./mixing/CupListPage').then((m) => ({ def
 const RunPage = lazy(() => import('./run/RunPage').then((m) => ({ default: m.RunPage })));
 const RecordPage = lazy(() => import('./run/RecordPage').then((m) => ({ default: m.RecordPage })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
+const CalibrationPage = lazy(() =>
+  import('./calibration/CalibrationPage').then((m) => ({ default: m.CalibrationPage })),
+);
+const CardsPage = lazy(() => import('./calibration/CardsPage').then((m) => ({ default: m.CardsPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
 
@@ -77,11 +81,13 @@ function SignedIn({ me }: { me: Me }) {
           <Route path="jobs/:id/cup-list" element={<CupListPage />} />
           <Route path="jobs/:id/runs/:run" element={<RunPage />} />
           <Route path="jobs/:id/runs/:run/record" element={<RecordPage />} />
+          <Route path="calibration/cards" element={<CardsPage />} />
           <Route element={<Shell />}>
             <Route index element={<TodayPage />} />
             <Route path="jobs/:id" element={<Navigate to="car" replace />} />
             <Route path="jobs/:id/:station" element={<BenchPage />} />
             <Route path="shelf" element={<ShelfPage />} />
+            <Route path="calibration" element={<CalibrationPage />} />
             <Route path="logbook" element={<LogbookPage />} />
             <Route path="practice" element={<PracticePage />} />
             <Route path="*" element={<Navigate to="/" replace />} />

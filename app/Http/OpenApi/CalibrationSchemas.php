@@ -109,7 +109,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'CalibrationState',
-        required: ['kinds', 'sheet', 'greyL', 'tests', 'groups'],
+        required: ['kinds', 'constants', 'toners', 'sheet', 'greyL', 'tests', 'groups'],
         type: 'object',
         properties: [
             new OA\Property(
@@ -125,6 +125,8 @@ use OpenApi\Attributes as OA;
                     ],
                 ),
             ),
+            new OA\Property(property: 'constants', type: 'array', items: new OA\Items(ref: '#/components/schemas/TestedConstant')),
+            new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
             new OA\Property(
                 property: 'sheet',
                 type: 'array',

@@ -8,6 +8,10 @@ use App\Models\ModelTest;
 use App\Models\WorkshopCalibration;
 use App\Support\KeptPhrases;
 use App\Support\WorkshopCatalogue;
+use Kalopsis\Calibration\Constant;
+use Kalopsis\Calibration\Known;
+use Kalopsis\Tint\Toner;
+use Kalopsis\Tint\TonerLibrary;
 use Kalopsis\Trials\FadeSheet;
 use Kalopsis\Trials\Trial;
 use Kalopsis\Trials\TrialKind;
@@ -27,6 +31,20 @@ final class CalibrationResource
             'kinds' => array_map(
                 fn (TrialKind $k): array => ['kind' => $k->value, 'text' => Phrase::of($k->text()), 'how' => Phrase::of($k->how())],
                 TrialKind::cases(),
+            ),
+            'constants' => array_map(
+                fn (Constant $c): array => [
+                    'constant' => $c->value,
+                    'subject' => '',
+                    'text' => Phrase::of($c->text()),
+                    'model' => Known::untested($c),
+                    'tested' => Known::untested($c),
+                ],
+                array_values(array_filter(Constant::cases(), fn (Constant $c): bool => $c->of() === 'workshop')),
+            ),
+            'toners' => array_map(
+                fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name],
+                array_values(TonerLibrary::northlight()->toners),
             ),
             'sheet' => array_map(fn (array $f): array => ['dL' => $f[0], 'widthMm' => $f[1]], FadeSheet::SHEET),
             'greyL' => FadeSheet::GREY_L,

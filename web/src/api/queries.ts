@@ -15,6 +15,7 @@ export const keys = {
   lookBack: (id: string) => ['job', id, 'look-back'] as const,
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
+  calibration: ['calibration'] as const,
   shopSchools: ['shop-schools'] as const,
   body: (key: string) => ['body', key] as const,
 };

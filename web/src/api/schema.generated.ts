@@ -1691,6 +1691,8 @@ export interface components {
                 text: components["schemas"]["Phrase"];
                 how: components["schemas"]["Phrase"];
             }[];
+            constants: components["schemas"]["TestedConstant"][];
+            toners: components["schemas"]["ShelfName"][];
             sheet: {
                 dL: number;
                 widthMm: number;

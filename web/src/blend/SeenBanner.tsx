@@ -21,6 +21,7 @@ import { SeverityMark } from '../kit/SeverityMark';
 import { phraseText } from '../kit/units';
 import { WhyNote } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
+import { HowSure } from './HowSure';
 import { useCures } from './useSimulation';
 
 /** What will be seen once it is sprayed, part by part, and what would cure it. */
@@ -50,6 +51,7 @@ export function SeenBanner({
           <Words phrase={simulation.says} />
         </Typography>
       </Stack>
+      <HowSure simulation={simulation} />
       <Parts parts={simulation.parts} />
       {!simulation.measured && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>

@@ -18,7 +18,7 @@ import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample, Spraying } from '../api/types';
 import { QuantityField } from '../kit/QuantityField';
 import { tell } from '../language/tell';
-import { typedNumber } from './numbers';
+import { typedNumber } from '../kit/typed';
 import { samplePath, type DeskDoer } from './useDesk';
 
 const today = (): string => new Date().toISOString().slice(0, 10);

@@ -19,7 +19,7 @@ import { useState } from 'react';
 import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
 import { tell } from '../language/tell';
-import { typedNumber } from './numbers';
+import { typedNumber } from '../kit/typed';
 import { samplePath, type DeskDoer } from './useDesk';
 
 const ANGLES: Record<string, readonly number[]> = {

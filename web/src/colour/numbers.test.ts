@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { AngleDifference } from '../api/types';
-import { barScale, completeLines, signed, typedNumber } from './numbers';
+import { typedNumber } from '../kit/typed';
+import { barScale, completeLines, signed } from './numbers';
 
 const at = (dL: number, dC = 0, dH = 0): AngleDifference => ({ angle: 45, dL, dC, dH, da: 0, db: 0, dE: 0 });
 

@@ -11,12 +11,6 @@ export function barScale(angles: readonly AngleDifference[]): number {
   return Math.max(2, ...angles.flatMap((a) => [Math.abs(a.dL), Math.abs(a.dC), Math.abs(a.dH)]));
 }
 
-/** Numbers as typed, a decimal comma for a point; null for anything else. */
-export function typedNumber(text: string): number | null {
-  const clean = text.trim().replace('\u2212', '-').replace(',', '.');
-  return /^[-+]?(\d+\.?\d*|\.\d+)$/u.test(clean) ? Number(clean) : null;
-}
-
 /** Lines of newline-separated JSON that are complete, and what is left of the last one. */
 export function completeLines(text: string): { lines: unknown[]; rest: string } {
   const parts = text.split('\n');

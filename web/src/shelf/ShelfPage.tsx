@@ -4,6 +4,7 @@ import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import { Alert, Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
+import { Link as RouterLink } from 'react-router';
 import { api, unwrap } from '../api/client';
 import { keys, useShelf } from '../api/queries';
 import type { ShelfSheet } from '../api/types';
@@ -70,6 +71,11 @@ export function ShelfPage() {
             </FileButton>
           )}
         </Stack>
+      </Section>
+      <Section title={t`Tests of the model`}>
+        <Button component={RouterLink} to="/calibration" variant="outlined">
+          <Trans>What your paint, booth and eyes really do</Trans>
+        </Button>
       </Section>
       <Section title={t`Colours`} id="colours">
         <Table size="small">
