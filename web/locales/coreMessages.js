@@ -46,7 +46,7 @@ function json(value) {
     return [];
   }
   return Object.entries(value).flatMap(([key, inner]) =>
-    typeof inner === 'string' ? (['name', 'purpose', 'how', 'risk', 'looks', 'says', 'asks', 'after', 'cure'].includes(key) ? [inner] : []) : json(inner),
+    typeof inner === 'string' ? (['name', 'purpose', 'how', 'risk', 'looks', 'says', 'asks', 'after', 'cure', 'title', 'brief', 'text'].includes(key) ? [inner] : []) : json(inner),
   );
 }
 

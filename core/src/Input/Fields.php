@@ -154,6 +154,23 @@ final readonly class Fields
         return $case;
     }
 
+    /**
+     * An object as it was written, for a reader that comes later; nothing where it is left out.
+     *
+     * @return array<string, mixed>
+     */
+    public function plainValues(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+        if (! is_array($value) || (array_is_list($value) && $value !== [])) {
+            $this->problems->add($this->path($name), 'not-an-object', 'This must be an object with named fields.');
+
+            return [];
+        }
+        /** @var array<string, mixed> $value */
+        return $value;
+    }
+
     public function object(string $name): self
     {
         return self::of($this->values[$name] ?? null, $this->problems, $this->path($name));

@@ -4,18 +4,8 @@ declare(strict_types=1);
 
 namespace Kalopsis\Job;
 
-use Kalopsis\Film\Mixture;
-use Kalopsis\Film\MixtureSpec;
-use Kalopsis\Film\ProductRole;
-use Kalopsis\Gun\GunSetUp;
-use Kalopsis\Gun\Stroke;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatKind;
-use Kalopsis\Sequence\CoatStep;
-use Kalopsis\Sequence\Drying;
-use Kalopsis\Sequence\Extent;
-use Kalopsis\Sequence\ExtentKind;
-use Kalopsis\Sequence\LandsIn;
 use Kalopsis\Spray\Assumptions;
 use Kalopsis\Spray\Finish;
 use Kalopsis\Spray\Simulation;
@@ -91,7 +81,7 @@ final readonly class AsSprayed
         $blend = $this->plan->blend->need->blendMm;
         $finish = $this->finish()->lighter($c->lighter);
         $finish = $c->shade === null ? $finish : $finish->over($c->shade);
-        $way = Simulation::of($this->changed($c), $request->system, $finish, $c->reducer, $c->air);
+        $way = Simulation::of(CoatsUnder::conditions($this->coats, $request->system, $c), $request->system, $finish, $c->reducer, $c->air);
         $hiding = Sprayed::hiding($way);
         $parts = Sprayed::parts($way, $blend, $this->lines, $hiding);
         $fade = $way->look($blend, Assumptions::usual());
@@ -105,80 +95,5 @@ final readonly class AsSprayed
             'coats' => $hiding->coats(),
             'shade' => $hiding->bestShade(),
         ];
-    }
-
-    /** @return list<Coat> */
-    private function changed(Conditions $c): array
-    {
-        $system = $this->plan->blend->request->system;
-        $out = [];
-        if ($c->addBed && $system->has(ProductRole::WetBed)) {
-            $mixture = Mixture::of($system, ProductRole::WetBed, new MixtureSpec(), null);
-            $step = CoatStep::plain('put-bed', 'Wet bed', CoatKind::WetBed, Extent::wholePanel(), '');
-            $out[] = new Coat($step, $mixture, null, 0.0, 1.0, $mixture->product->gun, Stroke::full(), null);
-        }
-        $first = true;
-        foreach ($this->coats as $coat) {
-            if (! $coat->isColour()) {
-                $out[] = $coat;
-
-                continue;
-            }
-            $out[] = $this->colour($coat, $c, $first);
-            $first = false;
-        }
-
-        return $out;
-    }
-
-    private function colour(Coat $coat, Conditions $c, bool $first): Coat
-    {
-        $landsIn = $coat->step->landsIn;
-        if ($c->addBed && $landsIn === LandsIn::Dry) {
-            $landsIn = $first ? LandsIn::WetBed : LandsIn::FlashedBed;
-        }
-        if ($c->bed !== null && $landsIn->bedOpen() > $c->bed->bedOpen()) {
-            $landsIn = $c->bed;
-        }
-        $sheet = $coat->mixture->product->gun;
-        $gun = $c->sheetGun && $coat->kind() !== CoatKind::Control ? $sheet : $coat->gun;
-        $held = new GunSetUp(
-            self::within($gun->bar + $c->barMore, GunSetUp::PRESSURE_BAR),
-            self::within($gun->distanceMm + $c->furtherMm, GunSetUp::DISTANCE_MM),
-            self::within($gun->overlapPercent + $c->overlapMore, [10.0, 95.0]),
-        );
-
-        // Whoever holds the gun otherwise sprays until it covers all the same: as much film, laid drier or in fewer strokes.
-        return new Coat(
-            $coat->step->changed(
-                landsIn: $landsIn,
-                drying: $c->wetInWet ? Drying::WetOnWet : null,
-                extent: $c->longer === 1.0 ? null : self::drawnOut($coat, $c->longer),
-            ),
-            $coat->mixture,
-            $coat->reachMm,
-            $coat->fadeMm,
-            $coat->filmShare * $c->film,
-            $held,
-            $coat->stroke,
-            $coat->solvedMm,
-            $coat->innerMm,
-        );
-    }
-
-    /** The same coat ending so much further out; null where it covers the panel or a ring. */
-    private static function drawnOut(Coat $coat, float $times): ?Extent
-    {
-        $extent = $coat->step->extent;
-
-        return $coat->reachMm === null || $extent->kind !== ExtentKind::Past
-            ? null
-            : Extent::past($extent->reach, $extent->fade, $times * $coat->reachMm, $times * $coat->fadeMm);
-    }
-
-    /** @param array{float, float} $limits */
-    private static function within(float $value, array $limits): float
-    {
-        return max($limits[0], min($limits[1], $value));
     }
 }

@@ -78,6 +78,18 @@ final readonly class Sprayed
             Part::Colour->value => $colour,
             Part::Fringe->value => $fringe,
             Part::Coats->value => $coats,
+            ...self::film($s, $hiding),
+        ];
+    }
+
+    /**
+     * What the film itself shows, wherever it ends: the primer below, clouds, stripes.
+     *
+     * @return array<string, float> visibility index by Part
+     */
+    public static function film(Simulation $s, Hiding $hiding): array
+    {
+        return [
             Part::Hiding->value => $s->layers === [] ? 0.0 : $hiding->index(),
             Part::Mottle->value => self::mottle($s),
             Part::Stripes->value => self::stripes($s),
