@@ -19,6 +19,7 @@ use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReadingFileController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SessionController;
@@ -137,6 +138,15 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('calibration/gather', [CalibrationController::class, 'gather']);
     Route::post('calibration/tests/{id}/put-away', [CalibrationController::class, 'putAway']);
     Route::post('calibration/tests/{id}/restore', [CalibrationController::class, 'restore']);
+
+    Route::get('practice', [PracticeController::class, 'index']);
+    Route::get('practice/people', [PracticeController::class, 'people']);
+    Route::post('practice/sandbox', [PracticeController::class, 'sandbox']);
+    Route::get('practice/scenarios/{scenario}', [PracticeController::class, 'show']);
+    Route::post('practice/scenarios/{scenario}/stroke', [PracticeController::class, 'stroke']);
+    Route::post('practice/scenarios/{scenario}/tries', [PracticeController::class, 'answer']);
+    Route::post('practice/scenarios/{scenario}/put-away', [PracticeController::class, 'putAway']);
+    Route::post('jobs/{job}/practice', [PracticeController::class, 'ofJob']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);

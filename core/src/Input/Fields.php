@@ -167,6 +167,7 @@ final readonly class Fields
 
             return [];
         }
+
         /** @var array<string, mixed> $value */
         return $value;
     }

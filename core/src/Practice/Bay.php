@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalopsis\Practice;
 
-use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Colour\Spectrum;
 use Kalopsis\Cups\CoatNeed;

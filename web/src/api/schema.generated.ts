@@ -1108,6 +1108,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practicePeople"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/scenarios/{scenario}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practiceScenario"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/scenarios/{scenario}/stroke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["practiceStroke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/scenarios/{scenario}/tries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["practiceTry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sandbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["practiceSandbox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["practiceOfJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/scenarios/{scenario}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putScenarioAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/colour/imports": {
         parameters: {
             query?: never;
@@ -3073,6 +3201,183 @@ export interface components {
                 away: components["schemas"]["Quantity"];
             } | null;
             after: components["schemas"]["Phrase"][];
+        };
+        PracticeSkill: {
+            /** @description Shapes of the practice bay. */
+            skill: string;
+            words: components["schemas"]["Phrase"];
+            streak: number;
+            tries: number;
+            best: number | null;
+        };
+        PracticeRung: {
+            key: string;
+            skill: string;
+            level: number;
+            title: components["schemas"]["Phrase"];
+            spray: boolean;
+            own: boolean;
+            tries: number;
+            best: number | null;
+        };
+        PracticeLadder: {
+            good: number;
+            skills: components["schemas"]["PracticeSkill"][];
+            scenarios: components["schemas"]["PracticeRung"][];
+        };
+        PracticePerson: {
+            name: string;
+            tries: number;
+            last: string | null;
+            skills: components["schemas"]["PracticeSkill"][];
+        };
+        PracticeHeld: {
+            angle: number;
+            car: string;
+            card: string;
+        };
+        PracticeOption: {
+            key: string;
+            text: components["schemas"]["Phrase"];
+            held: components["schemas"]["PracticeHeld"][] | null;
+        };
+        PracticeAsk: {
+            key: string;
+            text: components["schemas"]["Phrase"];
+            asLength: boolean;
+            options: components["schemas"]["PracticeOption"][];
+        };
+        PracticePanel: {
+            widthMm: number;
+            heightMm: number;
+            distanceMm: number;
+            overlapPercent: number;
+        };
+        PracticeTold: {
+            key: string;
+            skill: string;
+            skillWords: components["schemas"]["Phrase"];
+            level: number;
+            title: components["schemas"]["Phrase"];
+            brief: components["schemas"]["Phrase"];
+            facts: components["schemas"]["Phrase"][];
+            asks: components["schemas"]["PracticeAsk"][];
+            spray: components["schemas"]["PracticePanel"] | null;
+        };
+        PracticeHand: {
+            mmPerS: number;
+            rightMmPerS: number;
+            overlap: components["schemas"]["Quantity"];
+            sheetOverlap: components["schemas"]["Quantity"];
+            distance: components["schemas"]["Quantity"];
+            sheetDistance: components["schemas"]["Quantity"];
+            mean: number;
+            least: number;
+            most: number;
+            strokes: number;
+            film: number[][];
+            remarks: components["schemas"]["Phrase"][];
+        };
+        PracticeByNumbers: {
+            mmPerS: number;
+            overlapPercent: number;
+            distanceMm: number;
+        };
+        PracticePart: {
+            part: string;
+            words: string;
+            index: number;
+        };
+        PracticeView: {
+            angle: number;
+            standing: string;
+            car: string;
+            hex: string[];
+        };
+        PracticePicture: {
+            spotMm: number;
+            roomMm: number | null;
+            reachMm: number | null;
+            mm: number[];
+            views: components["schemas"]["PracticeView"][];
+        };
+        PracticeChoice: {
+            ask: string;
+            option: string;
+            text: components["schemas"]["Phrase"];
+            same: boolean;
+        };
+        PracticeBest: {
+            choices: components["schemas"]["PracticeChoice"][];
+            index: number;
+            minutes: components["schemas"]["Quantity"];
+            ml: components["schemas"]["Quantity"];
+        };
+        PracticeSingle: {
+            ask: string;
+            option: string;
+            text: components["schemas"]["Phrase"];
+            index: number;
+            minutes: components["schemas"]["Quantity"];
+        };
+        PracticeSprayed: {
+            seen: boolean;
+            index: number;
+            says: components["schemas"]["Phrase"];
+            parts: components["schemas"]["PracticePart"][];
+            minutes: components["schemas"]["Quantity"];
+            ml: components["schemas"]["Quantity"];
+            picture: components["schemas"]["PracticePicture"];
+        };
+        PracticeMarked: {
+            score: number;
+            seen: boolean;
+            index: number;
+            says: components["schemas"]["Phrase"];
+            parts: components["schemas"]["PracticePart"][];
+            minutes: components["schemas"]["Quantity"];
+            ml: components["schemas"]["Quantity"];
+            hand: components["schemas"]["PracticeHand"] | null;
+            truth: components["schemas"]["Phrase"][];
+            picture: components["schemas"]["PracticePicture"];
+            best: components["schemas"]["PracticeBest"];
+            single: components["schemas"]["PracticeSingle"][];
+        };
+        PracticeHandWish: {
+            /** @description places of the gun: ms, mm across, mm down, mm from the panel */
+            path?: number[][];
+            hand?: components["schemas"]["PracticeByNumbers"];
+        };
+        PracticeTryWish: {
+            /** Format: uuid */
+            key: string;
+            choices: {
+                [key: string]: string;
+            };
+            /** @description places of the gun: ms, mm across, mm down, mm from the panel */
+            path?: number[][];
+            hand?: components["schemas"]["PracticeByNumbers"];
+        };
+        PracticeSetUp: {
+            finish: string;
+            system: string;
+            school: string;
+            reducer: string;
+            temperatureC: number;
+            humidityPercent: number;
+            shade: number;
+            spotMm: number;
+            roomMm?: number;
+            blendMm: number;
+            ratio?: string;
+            off?: number[];
+            flop?: number;
+            bed?: string;
+            hurried?: boolean;
+            film?: number;
+            furtherMm?: number;
+            barMore?: number;
+            overlapMore?: number;
         };
         RunBegun: {
             /** @description Shapes of a run in the booth. */
@@ -6207,6 +6512,276 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The ladder, and how far one has come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeLadder"];
+                };
+            };
+        };
+    };
+    practicePeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far everybody has come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticePerson"][];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceScenario: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scenario: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the trainee is told and asked */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeTold"];
+                };
+            };
+            /** @description No such scenario */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceStroke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scenario: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeHandWish"];
+            };
+        };
+        responses: {
+            /** @description The film that was laid, and what a teacher would say */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeHand"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceTry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scenario: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeTryWish"];
+            };
+        };
+        responses: {
+            /** @description Sprayed and marked; kept once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeMarked"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceSandbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeSetUp"];
+            };
+        };
+        responses: {
+            /** @description Sprayed as it is set */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeSprayed"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceOfJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    title: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A scenario of this job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        key: string;
+                    };
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putScenarioAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scenario: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No longer offered */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not of this workshop */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };
