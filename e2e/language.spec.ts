@@ -20,6 +20,9 @@ const PAGES: [string, RegExp][] = [
   ['/logbook', /MB 20 PST/],
   ['/calibration', /Northlight S/],
   ['/practice', /./],
+  ['/practice/reach-gap', /Northlight S/],
+  ['/practice/hand-silver', /Northlight S/],
+  ['/practice/sandbox', /Northlight S/],
 ];
 
 /** What a person, a shop or a data sheet has named is in no language: these fields of the answers, and only these. */

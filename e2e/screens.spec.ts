@@ -22,6 +22,9 @@ const SCREENS: [string, string, RegExp][] = [
   ['Logbook', '/logbook', /Logbook/],
   ['Tests', '/calibration', /Tests of the model/],
   ['Practice bay', '/practice', /Practice bay/],
+  ['Practice, one', '/practice/variant-three', /Three variants/],
+  ['Practice, by hand', '/practice/hand-silver', /Silver forgives/],
+  ['Sandbox', '/practice/sandbox', /Sandbox/],
 ];
 
 test('axe finds nothing serious on the sign-in', async ({ page }) => {

@@ -27,6 +27,8 @@ const CalibrationPage = lazy(() =>
 const CardsPage = lazy(() => import('./calibration/CardsPage').then((m) => ({ default: m.CardsPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
+const ScenarioPage = lazy(() => import('./practice/ScenarioPage').then((m) => ({ default: m.ScenarioPage })));
+const SandboxPage = lazy(() => import('./practice/SandboxPage').then((m) => ({ default: m.SandboxPage })));
 
 const NIGHT = '(prefers-color-scheme: dark)';
 
@@ -90,6 +92,8 @@ function SignedIn({ me }: { me: Me }) {
             <Route path="calibration" element={<CalibrationPage />} />
             <Route path="logbook" element={<LogbookPage />} />
             <Route path="practice" element={<PracticePage />} />
+            <Route path="practice/sandbox" element={<SandboxPage />} />
+            <Route path="practice/:key" element={<ScenarioPage />} />
             <Route path="*" element={<Navigate to="/" replace />} />
           </Route>
         </Routes>

@@ -177,6 +177,17 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'PracticeCoat',
+        required: ['name', 'um'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'um', type: 'array', items: new OA\Items(type: 'number')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'PracticeView',
         required: ['angle', 'standing', 'car', 'hex'],
         type: 'object',
@@ -191,13 +202,14 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'PracticePicture',
-        required: ['spotMm', 'roomMm', 'reachMm', 'mm', 'views'],
+        required: ['spotMm', 'roomMm', 'reachMm', 'mm', 'coats', 'views'],
         type: 'object',
         properties: [
             new OA\Property(property: 'spotMm', type: 'number'),
             new OA\Property(property: 'roomMm', type: 'number', nullable: true),
             new OA\Property(property: 'reachMm', type: 'number', nullable: true),
             new OA\Property(property: 'mm', type: 'array', items: new OA\Items(type: 'number')),
+            new OA\Property(property: 'coats', type: 'array', items: new OA\Items(ref: '#/components/schemas/PracticeCoat')),
             new OA\Property(property: 'views', type: 'array', items: new OA\Items(ref: '#/components/schemas/PracticeView')),
         ],
     ),

@@ -85,13 +85,13 @@ final readonly class Marked implements JsonSerializable
             $new = $this->bay->finish->new;
             $d = fn (int $angle): string => sprintf('%+.1f', $new[$angle]->l - $car[$angle]->l);
             $out[] = isset($car[15], $car[110])
-                ? Phrase::of('What was sprayed reads {face} L* in the face and {flop} in the flop against the car; a* {a}, b* {b}.', [
+                ? Phrase::of('What was sprayed, against the car: L* {face} in the face, {flop} in the flop; a* {a}, b* {b}.', [
                     'face' => $d(15),
                     'flop' => $d(110),
                     'a' => sprintf('%+.1f', $new[45]->a - $car[45]->a),
                     'b' => sprintf('%+.1f', $new[45]->b - $car[45]->b),
                 ])
-                : Phrase::of('What was sprayed reads {l} L* against the car; a* {a}, b* {b}.', [
+                : Phrase::of('What was sprayed, against the car: L* {l}, a* {a}, b* {b}.', [
                     'l' => $d(45),
                     'a' => sprintf('%+.1f', $new[45]->a - $car[45]->a),
                     'b' => sprintf('%+.1f', $new[45]->b - $car[45]->b),

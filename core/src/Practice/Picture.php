@@ -24,8 +24,9 @@ final readonly class Picture implements JsonSerializable
     public function __construct(private Bay $bay) {}
 
     /**
-     * @return array{spotMm: float, roomMm: ?float, reachMm: ?float, mm: list<float>, views: list<array{angle: int,
-     *     standing: string, car: string, hex: list<string>}>} colours at places, mm past the primer's edge, below 0 on it
+     * @return array{spotMm: float, roomMm: ?float, reachMm: ?float, mm: list<float>, coats: list<array{name: string,
+     *     um: list<float>}>, views: list<array{angle: int, standing: string, car: string, hex: list<string>}>} films and colours
+     *     at places, mm past the primer's edge, below 0 on it
      */
     public function jsonSerialize(): array
     {
@@ -62,8 +63,26 @@ final readonly class Picture implements JsonSerializable
             'roomMm' => $bay->is->roomMm,
             'reachMm' => $reach === null ? null : round($reach),
             'mm' => array_map(fn (float $mm): float => round($mm, 1), $places->mm),
+            'coats' => self::coats($laid->films, $bay),
             'views' => $views,
         ];
+    }
+
+    /**
+     * @param array<int, array<int, float>> $films by place, then by coat
+     * @return list<array{name: string, um: list<float>}> pigmented dry film of each colour coat, the first at the bottom
+     */
+    private static function coats(array $films, Bay $bay): array
+    {
+        $out = [];
+        foreach ($bay->way->layers as $i => $layer) {
+            $out[] = [
+                'name' => $layer->coat->name(),
+                'um' => array_map(fn (array $at): float => round($at[$i] ?? 0.0, 2), array_values($films)),
+            ];
+        }
+
+        return $out;
     }
 
     private static function swapped(Xyz $seen, float $through, Xyz $old, Xyz $primer): Xyz

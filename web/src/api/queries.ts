@@ -16,6 +16,7 @@ export const keys = {
   history: (id: string) => ['job', id, 'history'] as const,
   shelf: ['shelf'] as const,
   calibration: ['calibration'] as const,
+  practice: ['practice'] as const,
   shopSchools: ['shop-schools'] as const,
   body: (key: string) => ['body', key] as const,
 };

@@ -3288,6 +3288,10 @@ export interface components {
             words: string;
             index: number;
         };
+        PracticeCoat: {
+            name: string;
+            um: number[];
+        };
         PracticeView: {
             angle: number;
             standing: string;
@@ -3299,6 +3303,7 @@ export interface components {
             roomMm: number | null;
             reachMm: number | null;
             mm: number[];
+            coats: components["schemas"]["PracticeCoat"][];
             views: components["schemas"]["PracticeView"][];
         };
         PracticeChoice: {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { BodyShape } from '../api/types';
 import type { BenchHandle } from '../bench/useBench';
-import { useUnits } from '../kit/preferences';
+import { usePreferences, useUnits } from '../kit/preferences';
 import { Empty, Failed, Loading } from '../kit/States';
 import { phraseText } from '../kit/units';
 import { Causes } from './Causes';
@@ -14,6 +14,7 @@ import { FindingForm } from './FindingForm';
 import { Findings } from './Findings';
 import { Follows } from './Follows';
 import { LookMap, type Spot } from './LookMap';
+import { MakeScenario } from './MakeScenario';
 import { Photos } from './Photos';
 import { useLookBack } from './useLookBack';
 
@@ -22,6 +23,7 @@ export function LookBackStation({ handle, body }: { handle: BenchHandle; body: B
   const job = handle.bench.id;
   const looked = useLookBack(job);
   const units = useUnits();
+  const { me } = usePreferences();
   const [query, setQuery] = useSearchParams();
   const [spot, setSpot] = useState<Spot | null>(null);
   const look = looked.data;
@@ -115,6 +117,7 @@ export function LookBackStation({ handle, body }: { handle: BenchHandle; body: B
           {chosen !== null && <Causes job={job} finding={chosen} look={look} />}
           <Photos job={job} look={look} finding={chosen?.key ?? null} />
           <Delivered job={job} look={look} />
+          {me.role === 'lead' && <MakeScenario job={job} title={handle.document.car.label} />}
         </Stack>
       </Box>
     </Box>
