@@ -19,6 +19,7 @@ const PAGES: [string, RegExp][] = [
   ['/jobs/5a17a45b-0000-4000-8000-000000000101/look-back', /MB 20 PST/],
   ['/logbook', /MB 20 PST/],
   ['/calibration', /Northlight S/],
+  ['/guide', /Northlight S/],
   ['/practice', /./],
   ['/practice/reach-gap', /Northlight S/],
   ['/practice/hand-silver', /Northlight S/],

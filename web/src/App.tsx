@@ -20,6 +20,7 @@ const LabelsPage = lazy(() => import('./mixing/LabelsPage').then((m) => ({ defau
 const CupListPage = lazy(() => import('./mixing/CupListPage').then((m) => ({ default: m.CupListPage })));
 const RunPage = lazy(() => import('./run/RunPage').then((m) => ({ default: m.RunPage })));
 const RecordPage = lazy(() => import('./run/RecordPage').then((m) => ({ default: m.RecordPage })));
+const PocketGuide = lazy(() => import('./shelf/PocketGuide').then((m) => ({ default: m.PocketGuide })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const CalibrationPage = lazy(() =>
   import('./calibration/CalibrationPage').then((m) => ({ default: m.CalibrationPage })),
@@ -83,6 +84,7 @@ function SignedIn({ me }: { me: Me }) {
           <Route path="jobs/:id/cup-list" element={<CupListPage />} />
           <Route path="jobs/:id/runs/:run" element={<RunPage />} />
           <Route path="jobs/:id/runs/:run/record" element={<RecordPage />} />
+          <Route path="guide" element={<PocketGuide />} />
           <Route path="calibration/cards" element={<CardsPage />} />
           <Route element={<Shell />}>
             <Route index element={<TodayPage />} />

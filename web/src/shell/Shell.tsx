@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
+import HelpIcon from '@mui/icons-material/HelpOutlineOutlined';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import SearchIcon from '@mui/icons-material/Search';
 import {
@@ -17,14 +18,17 @@ import {
 } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { ThemeName, Weights } from '../api/types';
 import { usePreferences } from '../kit/preferences';
 import { isTyping, singleKeys } from '../kit/shortcuts';
 import { tell } from '../language/tell';
 import { CommandPalette } from './CommandPalette';
+import { HelpHere } from './HelpHere';
 import { KeyboardHelp } from './KeyboardHelp';
+import { Tour, TourOffer } from './Tour';
+import { keepTour, keptTour, type TourState } from './tourSteps';
 
 const PLACES = [
   { to: '/', label: t`Today` },
@@ -49,6 +53,18 @@ export function Shell() {
   const client = useQueryClient();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
+  const [here, setHere] = useState(false);
+  const [tour, setTour] = useState(keptTour);
+  const { pathname } = useLocation();
+  const navigate = useNavigate();
+  const goOn = (state: TourState) => {
+    keepTour(state);
+    setTour(state);
+  };
+  const beginTour = () => {
+    goOn({ step: 0, open: true });
+    void navigate('/');
+  };
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
@@ -147,6 +163,11 @@ export function Shell() {
             <Trans>inch</Trans>
           </ToggleButton>
         </ToggleButtonGroup>
+        <Tooltip title={t`Help for this place`}>
+          <IconButton aria-label={t`Help`} onClick={() => setHere(true)}>
+            <HelpIcon />
+          </IconButton>
+        </Tooltip>
         <Tooltip title={t`Keys (?)`}>
           <IconButton
             aria-label={t`Keyboard map`}
@@ -187,6 +208,9 @@ export function Shell() {
           </MenuItem>
         </Menu>
       </Stack>
+      {tour === null && pathname === '/' && (
+        <TourOffer onBegin={beginTour} onNo={() => goOn({ step: 0, open: false })} />
+      )}
       <Box
         component="main"
         id="main"
@@ -202,6 +226,12 @@ export function Shell() {
       >
         <Outlet />
       </Box>
+      {tour !== null && <Tour state={tour} onState={goOn} />}
+      <HelpHere
+        open={here}
+        onClose={() => setHere(false)}
+        onTour={() => (tour !== null && tour.step > 0 ? goOn({ ...tour, open: true }) : beginTour())}
+      />
       {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
       <KeyboardHelp open={help} onClose={() => setHelp(false)} />
     </Box>
