@@ -30,6 +30,7 @@ async function shot(name, path, options = {}) {
     await page.getByRole('button', { name: 'Sign in' }).click();
   }
   await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await page.evaluate(() => localStorage.setItem('kalopsis.tour', '{"step":0,"open":false}'));
   signedIn ??= await page.context().storageState();
   await page.evaluate(
     async ([theme, units]) => {
@@ -55,13 +56,6 @@ await shot('today', `/?at=${new Date().toISOString().slice(0, 10)}T09:57`);
 await shot('car', `${job(1)}/car`);
 await shot('blend', `${job(1)}/blend`);
 await shot('colour', `${job(1)}/colour`);
-await shot('tint-advice', `${job(2)}/colour`, {
-  prepare: async (page) => {
-    await page.getByRole('button', { name: 'How to tint it' }).click();
-    await page.getByRole('article', { name: 'Correction 1' }).waitFor();
-    await page.getByRole('region', { name: 'Tint advice' }).scrollIntoViewIfNeeded();
-  },
-});
 await shot('light-walk', `${job(1)}/blend?view=walk`, {
   prepare: async (page) => {
     // The naive plan, without its wet bed; taken back afterwards.
@@ -78,17 +72,6 @@ await shot('light-walk', `${job(1)}/blend?view=walk`, {
   },
 });
 await shot('cross-cut', `${job(1)}/blend?view=cut&angle=45&from=5`);
-await shot('schools', `${job(1)}/blend`, {
-  prepare: async (page) => {
-    await page.getByRole('button', { name: 'Compare ways' }).click();
-    await page
-      .getByRole('button', { name: /^Adopt/ })
-      .nth(9)
-      .waitFor();
-    await page.getByRole('region', { name: 'Schools side by side' }).scrollIntoViewIfNeeded();
-    await page.evaluate(() => document.querySelector('[aria-label="Schools side by side"]')?.scrollIntoView());
-  },
-});
 await shot('cups', `${job(1)}/cups`, {
   prepare: async (page) => {
     await page.getByRole('button', { name: 'Thin Base coat' }).click();
@@ -148,6 +131,63 @@ await shot('look-back', `${job(101)}/look-back`, {
     const causes = page.getByRole('region', { name: 'What likely caused it' });
     await causes.getByRole('listitem').first().waitFor();
     await page.getByRole('region', { name: 'What was seen' }).evaluate((e) => e.scrollIntoView());
+  },
+});
+await shot('calibration', '/calibration', {
+  prepare: async (page) => {
+    const take = async () => {
+      await page.getByRole('button', { name: 'Take it in' }).click();
+      await page.getByText('Taken in.').waitFor();
+    };
+    for (const minutes of ['6.5', '7']) {
+      await page.getByRole('radio', { name: 'Time to dull' }).click();
+      await page.getByLabel('Until dull').fill(minutes);
+      await page.keyboard.press('Tab');
+      await take();
+    }
+    await page.getByRole('radio', { name: 'Sheet of fades' }).click();
+    for (const n of [1, 2, 3, 4, 5]) {
+      const fade = page.getByRole('radiogroup', { name: `Fade ${n}` });
+      await fade.getByLabel(n < 4 ? 'Not seen' : 'Seen', { exact: true }).check();
+    }
+    await take();
+    await page.getByRole('radio', { name: 'Hiding card' }).click();
+    const read = [
+      [1, '20', '27'],
+      [2, '25.4', '26.8'],
+      [3, '26.3', '26.6'],
+    ];
+    const fill = async () => {
+      for (const [coats, black, white] of read) {
+        await page.getByLabel(`Y over black, coats: ${coats}`).fill(black);
+        await page.getByLabel(`Y over white, coats: ${coats}`).fill(white);
+      }
+    };
+    await fill();
+    await take();
+    await fill();
+    await page.evaluate(() => document.getElementById('main').scrollTo(0, 0));
+  },
+  // What was taken in for the picture counts for no other.
+  after: async (page) => {
+    for (const left of [3, 2, 1, 0]) {
+      await page
+        .getByRole('button', { name: /^Put .* away$/ })
+        .first()
+        .click();
+      await page.waitForFunction(
+        (n) => [...document.querySelectorAll('button')].filter((b) => b.textContent === 'Put away').length === n,
+        left,
+      );
+    }
+  },
+});
+await shot('practice-bay', '/practice/bed-silver', {
+  prepare: async (page) => {
+    await page.getByRole('button', { name: 'Inside-out, no wet bed' }).click();
+    await page.getByRole('button', { name: 'Spray it' }).click();
+    await page.getByTestId('score').waitFor();
+    await page.evaluate(() => document.getElementById('main').scrollTo(0, 0));
   },
 });
 await shot('logbook', '/logbook', { prepare: async (page) => page.getByRole('list', { name: 'Cars' }).waitFor() });

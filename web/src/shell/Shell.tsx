@@ -164,7 +164,11 @@ export function Shell() {
           </ToggleButton>
         </ToggleButtonGroup>
         <Tooltip title={t`Help for this place`}>
-          <IconButton aria-label={t`Help`} onClick={() => setHere(true)}>
+          <IconButton
+            aria-label={t`Help`}
+            onClick={() => setHere(true)}
+            sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
+          >
             <HelpIcon />
           </IconButton>
         </Tooltip>
@@ -203,6 +207,16 @@ export function Shell() {
             </MenuItem>
           ))}
           <MenuItem divider sx={{ p: 0, minHeight: 0 }} aria-hidden="true" disabled />
+          {/* On a phone there is no room for it above. */}
+          <MenuItem
+            sx={{ display: { sm: 'none' } }}
+            onClick={() => {
+              setMenu(null);
+              setHere(true);
+            }}
+          >
+            <Trans>Help for this place</Trans>
+          </MenuItem>
           <MenuItem onClick={() => void signOut()}>
             <Trans>Sign out</Trans>
           </MenuItem>
