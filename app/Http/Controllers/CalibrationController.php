@@ -42,7 +42,10 @@ final class CalibrationController extends Controller
             path: '/api/calibration/tests',
             operationId: 'addModelTest',
             tags: ['calibration'],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ModelTestWish')),
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/ModelTestWish'),
+            ),
         ),
     ]
     #[

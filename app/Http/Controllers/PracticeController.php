@@ -88,7 +88,10 @@ final class PracticeController extends Controller
             operationId: 'practiceStroke',
             tags: ['practice'],
             parameters: [new OA\Parameter(name: 'scenario', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PracticeHandWish')),
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/PracticeHandWish'),
+            ),
         ),
     ]
     #[
@@ -120,7 +123,10 @@ final class PracticeController extends Controller
             operationId: 'practiceTry',
             tags: ['practice'],
             parameters: [new OA\Parameter(name: 'scenario', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PracticeTryWish')),
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/PracticeTryWish'),
+            ),
         ),
     ]
     #[
@@ -165,7 +171,10 @@ final class PracticeController extends Controller
             path: '/api/practice/sandbox',
             operationId: 'practiceSandbox',
             tags: ['practice'],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PracticeSetUp')),
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/PracticeSetUp'),
+            ),
         ),
     ]
     #[

@@ -82,7 +82,12 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'key', type: 'string'),
             new OA\Property(property: 'text', ref: '#/components/schemas/Phrase'),
-            new OA\Property(property: 'held', nullable: true, type: 'array', items: new OA\Items(ref: '#/components/schemas/PracticeHeld')),
+            new OA\Property(
+                property: 'held',
+                nullable: true,
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/PracticeHeld'),
+            ),
         ],
     ),
 ]
@@ -146,7 +151,11 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'least', type: 'number'),
             new OA\Property(property: 'most', type: 'number'),
             new OA\Property(property: 'strokes', type: 'integer'),
-            new OA\Property(property: 'film', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            new OA\Property(
+                property: 'film',
+                type: 'array',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
             new OA\Property(property: 'remarks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
         ],
     ),
@@ -297,7 +306,12 @@ use OpenApi\Attributes as OA;
         required: [],
         type: 'object',
         properties: [
-            new OA\Property(property: 'path', type: 'array', description: 'places of the gun: ms, mm across, mm down, mm from the panel', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            new OA\Property(
+                property: 'path',
+                type: 'array',
+                description: 'places of the gun: ms, mm across, mm down, mm from the panel',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
             new OA\Property(property: 'hand', ref: '#/components/schemas/PracticeByNumbers'),
         ],
     ),
@@ -309,8 +323,17 @@ use OpenApi\Attributes as OA;
         type: 'object',
         properties: [
             new OA\Property(property: 'key', type: 'string', format: 'uuid'),
-            new OA\Property(property: 'choices', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-            new OA\Property(property: 'path', type: 'array', description: 'places of the gun: ms, mm across, mm down, mm from the panel', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+            new OA\Property(
+                property: 'choices',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+            ),
+            new OA\Property(
+                property: 'path',
+                type: 'array',
+                description: 'places of the gun: ms, mm across, mm down, mm from the panel',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')),
+            ),
             new OA\Property(property: 'hand', ref: '#/components/schemas/PracticeByNumbers'),
         ],
     ),

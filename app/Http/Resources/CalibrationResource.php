@@ -27,9 +27,15 @@ final class CalibrationResource
         $query = ModelTest::query()->where('workshop_id', $workshopId)->with('user');
         $query->orderByDesc('id')->limit(TrialReader::MOST);
 
+        $row = fn (ModelTest $t): array => self::test($t, $reader->read($t->body));
+
         return [
             'kinds' => array_map(
-                fn (TrialKind $k): array => ['kind' => $k->value, 'text' => Phrase::of($k->text()), 'how' => Phrase::of($k->how())],
+                fn (TrialKind $k): array => [
+                    'kind' => $k->value,
+                    'text' => Phrase::of($k->text()),
+                    'how' => Phrase::of($k->how()),
+                ],
                 TrialKind::cases(),
             ),
             'constants' => array_map(
@@ -48,7 +54,7 @@ final class CalibrationResource
             ),
             'sheet' => array_map(fn (array $f): array => ['dL' => $f[0], 'widthMm' => $f[1]], FadeSheet::SHEET),
             'greyL' => FadeSheet::GREY_L,
-            'tests' => array_values($query->get()->map(fn (ModelTest $t): array => self::test($t, $reader->read($t->body)))->all()),
+            'tests' => array_values($query->get()->map($row)->all()),
             'groups' => KeptPhrases::objects(WorkshopCalibration::newest($workshopId)->groups ?? []),
         ];
     }

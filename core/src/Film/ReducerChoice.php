@@ -74,8 +74,9 @@ final readonly class ReducerChoice implements JsonSerializable
         $t = $this->air->temperatureC;
         $h = $this->air->humidityPercent;
         $in = fn (Air $air, float $m2): Reducer => Reducer::advisedIn($this->carrier, $air, $m2, $this->critical);
-        $warm = fn (float $k): ?Reducer => $t + $k > 45.0 || $t + $k < 5.0 ? null : $in($this->air->at($t + $k, $h), $this->areaM2);
-        $damp = fn (float $p): ?Reducer => $h + $p > 100.0 || $h + $p < 1.0 ? null : $in($this->air->at($t, $h + $p), $this->areaM2);
+        $at = fn (float $c, float $percent): Reducer => $in($this->air->at($c, $percent), $this->areaM2);
+        $warm = fn (float $k): ?Reducer => $t + $k > 45.0 || $t + $k < 5.0 ? null : $at($t + $k, $h);
+        $damp = fn (float $p): ?Reducer => $h + $p > 100.0 || $h + $p < 1.0 ? null : $at($t, $h + $p);
         $celsius = fn (float $k): Quantity => Quantity::celsius($t + $k);
         $percent = fn (float $p): Quantity => Quantity::percent($h + $p);
 

@@ -81,7 +81,8 @@ final readonly class AsSprayed
         $blend = $this->plan->blend->need->blendMm;
         $finish = $this->finish()->lighter($c->lighter);
         $finish = $c->shade === null ? $finish : $finish->over($c->shade);
-        $way = Simulation::of(CoatsUnder::conditions($this->coats, $request->system, $c), $request->system, $finish, $c->reducer, $c->air);
+        $coats = CoatsUnder::conditions($this->coats, $request->system, $c);
+        $way = Simulation::of($coats, $request->system, $finish, $c->reducer, $c->air);
         $hiding = Sprayed::hiding($way);
         $parts = Sprayed::parts($way, $blend, $this->lines, $hiding);
         $fade = $way->look($blend, Assumptions::usual());

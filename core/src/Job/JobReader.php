@@ -122,7 +122,9 @@ final readonly class JobReader
         $problems->stop();
         assert($body !== null && $system !== null);
 
-        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $this->catalogue->calibration());
+        $shop = $this->catalogue->calibration();
+
+        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $shop);
     }
 
     private function plan(Fields $plan, ?PaintSystem $system, FinishClass $finish): PlanSpec

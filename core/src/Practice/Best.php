@@ -22,7 +22,10 @@ final readonly class Best
     /** @param array<string, string> $chosen option by ask */
     public function __construct(public array $chosen, public float $index, public float $minutes, public float $ml) {}
 
-    /** Every way to decide, with a hand as the data sheet has it: surely unseen first, then the fewest minutes and the least paint. */
+    /**
+     * Every way to decide, with a hand as the data sheet has it: surely unseen first, then the fewest minutes and the least
+     * paint.
+     */
     public static function of(Scenario $scenario, SetUpReader $reader): self
     {
         $best = null;

@@ -63,7 +63,11 @@ final class FromJob
         ];
     }
 
-    /** @return array{off: list<float>, flop: float} how far the card was off the car, straight on, and along more than in the face */
+    /**
+     * How far the card was off the car, straight on, and along more than in the face.
+     *
+     * @return array{off: list<float>, flop: float}
+     */
     private static function off(Finish $finish): array
     {
         $d = fn (int $angle): float => isset($finish->new[$angle], $finish->old[$angle])

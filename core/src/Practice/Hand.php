@@ -34,6 +34,9 @@ final readonly class Hand implements JsonSerializable
     /** A pause between two places longer than this is the trigger let go, ms. */
     private const LET_GO_MS = 400.0;
 
+    /** Nobody lays strokes closer together than this, mm. Chosen here. */
+    private const SAME_MM = 10.0;
+
     /** A hand that is this far off is told so: shares of the speed and the distance, points of overlap. Common practice. */
     private const TOLD = ['speed' => 0.2, 'distance' => 0.2, 'overlap' => 10.0];
 
@@ -236,8 +239,13 @@ final readonly class Hand implements JsonSerializable
      */
     private static function close(array &$levels, array $ys, float $acrossMm): void
     {
-        if ($ys !== [] && $acrossMm > self::PANEL_MM[0] / 4.0) {
-            $levels[] = array_sum($ys) / count($ys);
+        if ($ys === [] || $acrossMm <= self::PANEL_MM[0] / 4.0) {
+            return;
+        }
+        $level = array_sum($ys) / count($ys);
+        // Where a hand stops and goes on at the same height it is one stroke.
+        if ($levels === [] || abs($level - $levels[count($levels) - 1]) > self::SAME_MM) {
+            $levels[] = $level;
         }
     }
 

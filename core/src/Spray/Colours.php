@@ -45,8 +45,9 @@ final readonly class Colours
         private float $rate,
     ) {
         $this->film = $finish->film($assumed->hiding);
-        $this->spread = FlakeOrder::SPREAD * $finish->pigment->tilt->factor * $assumed->flakes;
-        $this->dryBelowUm = FlakeOrder::dryBelowUm($finish->pigment->flakes) * $finish->pigment->dryBelow->factor * $assumed->dryBelow;
+        $pigment = $finish->pigment;
+        $this->spread = FlakeOrder::SPREAD * $pigment->tilt->factor * $assumed->flakes;
+        $this->dryBelowUm = FlakeOrder::dryBelowUm($pigment->flakes) * $pigment->dryBelow->factor * $assumed->dryBelow;
     }
 
     /** What lies at each place. */

@@ -125,7 +125,9 @@ final readonly class Sprayed
         $standard = self::standard($s);
         $half = (self::MOTTLE_L / 2.0) * min(1.0, $sum) * self::logPerL($s);
 
-        return $s->finish->class->isEffect() ? Eye::pattern($half, self::CLOUD_MM, $standard, $s->finish->pigment->eye->factor) : 0.0;
+        $gain = $s->finish->pigment->eye->factor;
+
+        return $s->finish->class->isEffect() ? Eye::pattern($half, self::CLOUD_MM, $standard, $gain) : 0.0;
     }
 
     /**

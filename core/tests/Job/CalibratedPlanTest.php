@@ -2,8 +2,16 @@
 
 declare(strict_types=1);
 
+use Kalopsis\Booth\DryingTable;
 use Kalopsis\Calibration\Calibration;
 use Kalopsis\Calibration\Known;
+use Kalopsis\Film\Air;
+use Kalopsis\Film\Carrier;
+use Kalopsis\Film\Reducer;
+use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Film\Volatile;
+use Kalopsis\Job\Conditions;
+use Kalopsis\Job\DoneInTheBooth;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
@@ -124,4 +132,37 @@ it('goes below the trade\'s least only where everything was tested', function ()
     unset($known['flakes']);
     $some = testedPlan($known)->blend->need;
     expect($some->mm())->toBe($some->leastMm)->and($all->mm())->toBeLessThan($some->leastMm);
+});
+
+it('is surer of a fringe where a fade panel told of the flakes, of either number by itself', function (): void {
+    $bare = ['plan' => ['school' => 'no-wet-bed']];
+    $width = fn (array $known): float => widthOf(testedPlan($known, $bare));
+    expect($width(['flakes' => [1.0, 0.05]]))
+        ->toBeLessThan($width([]))
+        ->and($width(['dry-below' => [1.0, 0.05]]))
+        ->toBeLessThan($width([]));
+});
+
+it('finds a need for each film that hides, not the one it found before', function (): void {
+    $planner = new JobPlanner();
+    $need = function (JobPlanner $planner, float $hiding): ?float {
+        $spec = (new JobReader(new Bodies()))->read(Bodies::job('bonnet', change: ['colour' => ['hidingUm' => $hiding]]));
+
+        return $planner->plan($spec, Colours::silver(), Colours::silver(1.5))->blend->need->simulatedMm;
+    };
+    $first = $need($planner, 8.0);
+    expect($need($planner, 40.0))->toBe($need(new JobPlanner(), 40.0))->not->toBe($first);
+});
+
+it('dries at its own rate in other air and in the air that was read, too', function (): void {
+    $volatile = Volatile::of(Carrier::Solvent, Reducer::of(ReducerGrade::Standard));
+    $table = DryingTable::of($volatile, new Air(20.0, 50.0, 1.5));
+    $at = $table->rates['booth'][array_search(20.0, $table->celsius, true)][array_search(50.0, $table->humidity, true)];
+    expect($at)->toEqualWithDelta(1.0, 1e-3);
+    $done = DoneInTheBooth::of(['lines' => [['step' => 'base-1', 'kind' => 'coat']], 'climate' => [
+        'temperatureC' => [24.0, 26.0],
+        'humidityPercent' => [40.0, 40.0],
+    ]]);
+    $air = $done->conditions(new Conditions(Reducer::of(ReducerGrade::Standard), new Air(20.0, 50.0, 1.5)), [])->air;
+    expect([$air->temperatureC, $air->humidityPercent, $air->dries])->toBe([25.0, 40.0, 1.5]);
 });

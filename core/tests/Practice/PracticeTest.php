@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Gun\Stroke;
 use Kalopsis\Input\Fields;
@@ -10,6 +11,7 @@ use Kalopsis\Input\Problems;
 use Kalopsis\Practice\Answer;
 use Kalopsis\Practice\Bay;
 use Kalopsis\Practice\Best;
+use Kalopsis\Practice\FromJob;
 use Kalopsis\Practice\Hand;
 use Kalopsis\Practice\Marked;
 use Kalopsis\Practice\Picture;
@@ -17,7 +19,9 @@ use Kalopsis\Practice\Scenario;
 use Kalopsis\Practice\ScenarioReader;
 use Kalopsis\Practice\SetUpReader;
 use Kalopsis\Practice\Skill;
+use Kalopsis\Practice\Told;
 use Kalopsis\Tests\Support\Bodies;
+use Kalopsis\Tests\Support\Colours;
 
 /** @return array<string, Scenario> */
 function scenarios(): array
@@ -222,7 +226,12 @@ it('carries the hand into what is seen', function (): void {
     $far = Hand::even(500.0, $sheet->overlapPercent, $sheet->distanceMm + 120.0, $sheet);
     $thin = Hand::even(1400.0, $sheet->overlapPercent, $sheet->distanceMm, $sheet);
     $seen = fn (Hand $hand): float => marked('hand-silver', ['length' => '200'], $hand)->bay->index();
-    expect($seen($good))->toBeLessThan(1.0)->and($seen($far))->toBeGreaterThan($seen($good))->and($seen($thin))->toBeGreaterThan(1.0);
+    expect($seen($good))
+        ->toBeLessThan(1.0)
+        ->and($seen($far))
+        ->toBeGreaterThan($seen($good))
+        ->and($seen($thin))
+        ->toBeGreaterThan(1.0);
 });
 
 it('paints what it computed: the middle as sprayed, the rim as the car', function (): void {
@@ -242,4 +251,95 @@ it('asks for what was not decided, at its place', function (): void {
     expect(fn () => Answer::read(scenarios()['reach-gap'], Fields::of(['choices' => ['panels' => 'nine']], $problems)))->toThrow(
         InvalidInput::class,
     );
+});
+
+it('counts strokes, not wobbles, and does not judge the rim', function (): void {
+    $sheet = new GunSetUp(1.4, 180.0, 75.0);
+    // Every stroke stops half way, goes back by 20 mm and on.
+    $path = [];
+    foreach (passes(500.0, 70.0, 180.0) as $i => $place) {
+        $path[] = $place;
+        if ($i % 76 === 38) {
+            $back = $i % 152 < 76 ? -20.0 : 20.0;
+            $path[] = [$place[0] + 5.0, $place[1] + $back, $place[2], $place[3]];
+        }
+    }
+    expect(Hand::along($path, $sheet)->overlapPercent)->toEqualWithDelta(75.0, 1.0);
+    // Strokes that begin and end on the panel are thin at its edges; inside they are a coat.
+    $within = Hand::along(passes(500.0, 70.0, 180.0, 0.0, 500.0), $sheet);
+    expect($within->mean)->toBeGreaterThan(0.93)->and($within->film[0][20])->toBeLessThan(0.75);
+});
+
+it('judges hiding where the hand was thinnest, and stripes by its laps', function (): void {
+    $reader = new SetUpReader(new Bodies());
+    $is = (new Answer(scenarios()['hand-pearl'], ['way' => 'inside-out-wet-bed']))->setUp($reader);
+    $sheet = Bay::sheetGun($is);
+    $pitch = 280.0 * $sheet->distanceMm / 180.0 * (1.0 - $sheet->overlapPercent / 100.0);
+    $even = Hand::along(passes(500.0, $pitch, $sheet->distanceMm), $sheet);
+    // One stroke in the middle was left out.
+    $path = array_values(array_filter(
+        passes(500.0, $pitch, $sheet->distanceMm),
+        fn (array $place): bool => abs($place[2] - 250.0) > $pitch * 0.8,
+    ));
+    $gap = Hand::along($path, $sheet);
+    $part = fn (Hand $hand, string $part): float => (new Bay($is, $hand))->outlook()->parts[$part];
+    expect($gap->least)
+        ->toBeLessThan(0.8 * $gap->mean)
+        ->and($part($gap, 'hiding'))
+        ->toBeGreaterThan(1.2 * $part($even, 'hiding'))
+        ->and($part(Hand::even(500.0, 20.0, $sheet->distanceMm, $sheet), 'stripes'))
+        ->toBeGreaterThan($part(Hand::even(500.0, 80.0, $sheet->distanceMm, $sheet), 'stripes'));
+});
+
+it('knows the weather that is told from the weather that is, and a gap that cuts the blend', function (): void {
+    $reader = new SetUpReader(new Bodies());
+    $sun = scenarios()['reducer-sun'];
+    expect($sun->shown['temperatureC'])
+        ->toBe(21)
+        ->and((new Answer($sun, ['reducer' => 'slow', 'length' => '300']))->setUp($reader)->air->temperatureC)
+        ->toBe(31.0)
+        ->and(marked('reach-gap', ['panels' => 'one', 'length' => '600'])->bay->index())
+        ->toBeGreaterThan(2.0 * marked('reach-gap', ['panels' => 'two', 'length' => '600'])->bay->index());
+});
+
+it('takes the quicker of two ways that nobody sees', function (): void {
+    // In the model both are unseen; outside-in does without two waits.
+    expect(Best::of(scenarios()['order-silver'], new SetUpReader(new Bodies()))->chosen)->toBe(['way' => 'outside-in']);
+});
+
+it('shows the primer through a white that was thinned too much', function (): void {
+    $middle = function (string $ratio): int {
+        $views = (new Picture(marked('reduction-white', ['ratio' => $ratio])->bay))->jsonSerialize()['views'];
+
+        return (int) hexdec(substr(array_column($views, null, 'angle')[45]['hex'][0], 1, 2));
+    };
+    expect($middle('1:1.2'))->toBeLessThan($middle('1:0.3') - 2);
+});
+
+it('holds only cards that are there already', function (): void {
+    $told = json_decode((string) json_encode(new Told(scenarios()['reading-near'], new SetUpReader(new Bodies()))), true);
+    $held = array_column($told['asks'][0]['options'], 'held', 'key');
+    expect($held['tint'])->toBeNull()->and($held['spray'])->toHaveCount(3);
+});
+
+it('makes a scenario of a job with its own difference hidden in it', function (): void {
+    $car = Colours::silver();
+    $turned = [];
+    foreach ($car->labs as $angle => $lab) {
+        $turned[$angle] = $lab->shifted(1.0 + match ($angle) {
+            15 => -2.0,
+            110 => 2.0,
+            default => 0.0,
+        }, 0.3, 0.0);
+    }
+    $plan = Bodies::planned(Bodies::job('bonnet'), $car, Measurement::ofLabs($turned));
+    $made = FromJob::scenario($plan, 'k', 'A bonnet', Bodies::schools());
+    expect($made['truth']['off'])
+        ->toEqualWithDelta([1.0, 0.3, 0.0], 0.02)
+        ->and($made['truth']['flop'])
+        ->toEqualWithDelta(2.0, 0.02)
+        ->and($made['asks'][0]['schools'][0])
+        ->toBe('inside-out-wet-bed')
+        ->and((new ScenarioReader(new Bodies()))->read($made)->asks)
+        ->toHaveCount(2);
 });

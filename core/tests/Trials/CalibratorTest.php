@@ -11,6 +11,7 @@ use Kalopsis\Film\Coverage;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Spray\Pigment;
+use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tests\Support\Workshops;
 use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\SolidModel;
@@ -18,10 +19,12 @@ use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerLibrary;
 use Kalopsis\Trials\Calibrator;
 use Kalopsis\Trials\CupLeft;
+use Kalopsis\Trials\FadePanel;
 use Kalopsis\Trials\FadeSheet;
 use Kalopsis\Trials\FlashTime;
 use Kalopsis\Trials\HidingCard;
 use Kalopsis\Trials\TonerCard;
+use Kalopsis\Trials\TrialReader;
 
 function flashed(float $minutes, float $planned = 10.0): FlashTime
 {
@@ -214,7 +217,8 @@ it('finds toners stronger or weaker from cards of formulas, and tint advice take
         $card([$white => 70, $one => 5, $two => 25]),
     ]);
     $shop = $fit->calibration();
-    $ratio = fn (string $a, string $b): float => $shop->about(Constant::Toner, $a)->factor / $shop->about(Constant::Toner, $b)->factor;
+    $found = fn (string $toner): float => $shop->about(Constant::Toner, $toner)->factor;
+    $ratio = fn (string $a, string $b): float => $found($a) / $found($b);
     // Only the ratio shows in a colour that hides: all toners twice as strong look the same.
     expect($fit->groups[0]->refused)
         ->toBeNull()
@@ -224,4 +228,52 @@ it('finds toners stronger or weaker from cards of formulas, and tint advice take
         ->toEqualWithDelta(0.9, 0.04)
         ->and($library->known($shop)->toner($one)->k[10])
         ->toEqualWithDelta($library->toner($one)->k[10] * $shop->about(Constant::Toner, $one)->factor, 1e-9);
+});
+
+it('uses tests that differ no more than their noise, and only then', function (): void {
+    // 6 % either side with watches of 10 %: each is foretold a little worse by the other, within what chance does to two.
+    $fit = Calibrator::of([flashed(10.0 * exp(0.06)), flashed(10.0 * exp(-0.06))])->groups[0];
+    expect($fit->heldOut[1])
+        ->toBeGreaterThan($fit->heldOut[0])
+        ->and($fit->heldOut[1])
+        ->toBeGreaterThan(1.0)
+        ->and($fit->refused)
+        ->toBeNull();
+});
+
+it('takes a look for a probit a quarter wide', function (): void {
+    $index = FadeSheet::index(1.4, 60.0, 2.0);
+    // Phi(1) = 0.8413, table 26.1 of Abramowitz and Stegun: sqrt(-2 ln 0.8413) = 0.5879.
+    $seen = new FadeSheet('sheet', [[1.4, 60.0, true]], 2.0);
+    $unseen = new FadeSheet('sheet', [[1.4, 60.0, false]], 2.0);
+    expect($seen->residuals(['eye' => exp(0.25) / $index])[0])
+        ->toEqualWithDelta(0.5879, 1e-3)
+        ->and($unseen->residuals(['eye' => exp(-0.25) / $index])[0])
+        ->toEqualWithDelta(-0.5879, 1e-3);
+});
+
+it('reads a fade panel against its own full part', function (): void {
+    $panel = (new TrialReader(new Bodies()))->read([
+        'kind' => 'fade-panel',
+        'on' => '2026-11-12',
+        'finish' => 'metallic-light',
+        'paintSystem' => 'northlight-s',
+        'school' => 'no-wet-bed',
+        'reducer' => 'standard',
+        'temperatureC' => 24,
+        'humidityPercent' => 50,
+        'fadeMm' => 300,
+        'readings' => [['mm' => -450, 'dL45' => 0.0], ['mm' => 200, 'dL45' => 1.0]],
+    ]);
+    assert($panel instanceof FadePanel);
+    [$inside, $fading] = $panel->foretold([]);
+    // Well inside nothing differs; without a bed the fade of a silver is lighter from the side (common practice).
+    expect($inside[45])->toEqualWithDelta(0.0, 1e-6)->and($fading[45])->toBeGreaterThan(0.05);
+});
+
+it('knows a colour by its code, however its name was typed', function (): void {
+    expect(Calibration::colour('Saltmist Silver', ' SM-07 '))
+        ->toBe(Calibration::colour('saltmist', 'sm-07'))
+        ->and(Calibration::colour('Oat Pearl', ''))
+        ->toBe('oat pearl');
 });

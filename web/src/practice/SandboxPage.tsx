@@ -4,7 +4,7 @@ import { Box, Button, MenuItem, Slider, Stack, TextField, Typography } from '@mu
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useShelf } from '../api/queries';
-import type { PracticeSetUp } from '../api/types';
+import type { PracticeSetUp, Shelf } from '../api/types';
 import { useUnits } from '../kit/preferences';
 import { SeverityMark } from '../kit/SeverityMark';
 import { Failed, Loading } from '../kit/States';
@@ -17,10 +17,9 @@ import { PartsSeen } from './PartsSeen';
 import { Section } from './Section';
 import { useSandbox } from './usePractice';
 
-const START: PracticeSetUp = {
+const START: Omit<PracticeSetUp, 'school'> = {
   finish: 'metallic-light',
   system: 'northlight-s',
-  school: 'inside-out-wet-bed',
   reducer: 'standard',
   temperatureC: 22,
   humidityPercent: 50,
@@ -35,20 +34,26 @@ const START: PracticeSetUp = {
   barMore: 0,
 };
 
-/** Every slider there is, and the panel live: what does what. Nothing is scored. */
 export function SandboxPage() {
-  const units = useUnits();
   const shelf = useShelf();
-  const [set, setSet] = useState(START);
-  const calm = useCalm(set);
-  const sprayed = useSandbox(calm);
   if (shelf.isError) {
     return <Failed error={shelf.error} retry={() => void shelf.refetch()} />;
   }
   if (shelf.data === undefined) {
     return <Loading what={t`the sandbox`} />;
   }
-  const { finishes, paintSystems, schools, limits } = shelf.data;
+  return <Sandbox shelf={shelf.data} />;
+}
+
+/** Every slider there is, and the panel live: what does what. Nothing is scored. */
+function Sandbox({ shelf }: { shelf: Shelf }) {
+  const units = useUnits();
+  const { finishes, paintSystems, schools, limits } = shelf;
+  // As a new job begins: the first way on the shelf.
+  const start: PracticeSetUp = { ...START, school: schools[0]?.key ?? '' };
+  const [set, setSet] = useState(start);
+  const calm = useCalm(set);
+  const sprayed = useSandbox(calm);
   const change = (part: Partial<PracticeSetUp>) => setSet((old) => ({ ...old, ...part }));
   const choice = (
     label: string,
@@ -224,7 +229,7 @@ export function SandboxPage() {
           says={of('%')}
           onTurn={(overlapMore) => change({ overlapMore })}
         />
-        <Button sx={{ alignSelf: 'flex-start' }} onClick={() => setSet(START)}>
+        <Button sx={{ alignSelf: 'flex-start' }} onClick={() => setSet(start)}>
           <Trans>Back to the beginning</Trans>
         </Button>
       </Stack>
