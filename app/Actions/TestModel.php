@@ -12,6 +12,7 @@ use App\Support\WorkshopCatalogue;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Kalopsis\Input\InvalidInput;
 use Kalopsis\Trials\Calibrator;
 use Kalopsis\Trials\Trial;
 use Kalopsis\Trials\TrialReader;
@@ -57,10 +58,19 @@ final readonly class TestModel
     public static function fit(int $workshopId): Calibrator
     {
         $reader = new TrialReader(new WorkshopCatalogue($workshopId));
+        $read = fn (ModelTest $t): ?Trial => self::readable($t, $reader);
 
-        $read = fn (ModelTest $t): Trial => $reader->read($t->body);
+        return Calibrator::of(array_values(array_filter(self::counting($workshopId)->map($read)->all())));
+    }
 
-        return Calibrator::of(array_values(self::counting($workshopId)->map($read)->all()));
+    /** A test of what has gone from the shelf says nothing any more; null then. */
+    public static function readable(ModelTest $test, TrialReader $reader): ?Trial
+    {
+        try {
+            return $reader->read($test->body);
+        } catch (InvalidInput) {
+            return null;
+        }
     }
 
     /** @param callable(): bool $change says whether anything is new */

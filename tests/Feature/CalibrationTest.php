@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\ModelTest;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\WorkshopCalibration;
@@ -117,4 +118,16 @@ it('lets a painter and a lead take tests in, not an apprentice', function (): vo
     $this->actingAs(User::factory()->create(['workshop_id' => $painter->workshop_id, 'role' => Role::Apprentice]));
     $this->postJson('/api/calibration/tests', hidingTest())->assertForbidden();
     $this->getJson('/api/calibration')->assertOk();
+});
+
+it('stays open when what a test was made with has gone from the shelf', function (): void {
+    $user = $this->painter();
+    $this->actingAs($user);
+    $test = hidingTest();
+    $this->postJson('/api/calibration/tests', $test)->assertOk();
+    ModelTest::query()->update(['body' => json_encode([...$test, 'paintSystem' => 'gone'])]);
+    $this->getJson('/api/calibration')->assertOk()->assertJsonPath('tests.0.name', 'Hiding card');
+    $other = hidingTest(['colour' => ['name' => 'Oat Pearl', 'finish' => 'pearl']]);
+    $this->postJson('/api/calibration/tests', $other)->assertOk();
+    expect(WorkshopCalibration::inUse($user->workshop_id)->about(Constant::Hiding, 'sm-07')->isTested())->toBeFalse();
 });

@@ -24,6 +24,7 @@ use Kalopsis\Practice\Bay;
 use Kalopsis\Practice\FromJob;
 use Kalopsis\Practice\Marked;
 use Kalopsis\Practice\Scenario;
+use Kalopsis\Practice\ScenarioReader;
 use Kalopsis\Practice\Told;
 use Kalopsis\Sequence\School;
 use OpenApi\Attributes as OA;
@@ -240,6 +241,8 @@ final class PracticeController extends Controller
         ));
         $id = (string) Str::uuid();
         $scenario = FromJob::scenario($plan, $id, $title, $ways);
+        // What could not be read again would shut the bay for everybody.
+        (new ScenarioReader(new WorkshopCatalogue($job->workshop_id)))->read($scenario);
         PracticeScenario::query()->create([
             'id' => $id,
             'workshop_id' => $user->workshop_id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\TestModel;
 use App\Models\ModelTest;
 use App\Models\WorkshopCalibration;
 use App\Support\KeptPhrases;
@@ -27,7 +28,7 @@ final class CalibrationResource
         $query = ModelTest::query()->where('workshop_id', $workshopId)->with('user');
         $query->orderByDesc('id')->limit(TrialReader::MOST);
 
-        $row = fn (ModelTest $t): array => self::test($t, $reader->read($t->body));
+        $row = fn (ModelTest $t): array => self::test($t, TestModel::readable($t, $reader));
 
         return [
             'kinds' => array_map(
@@ -60,13 +61,13 @@ final class CalibrationResource
     }
 
     /** @return array<string, mixed> */
-    private static function test(ModelTest $test, Trial $trial): array
+    private static function test(ModelTest $test, ?Trial $trial): array
     {
         return [
             'id' => $test->key,
             'kind' => $test->kind,
-            'name' => $trial->name(),
-            'group' => $trial->group(),
+            'name' => $trial?->name() ?? TrialKind::from($test->kind)->text(),
+            'group' => $trial?->group() ?? '',
             'by' => $test->user->name ?? '',
             'at' => $test->created_at->toIso8601ZuluString(),
             'putAway' => $test->put_away_at !== null,

@@ -20,6 +20,9 @@ final readonly class GroupFit implements JsonSerializable
     /** No number of the model is further off than this factor; a test that says so was made or typed wrong. Chosen here. */
     private const FURTHEST = 3.0;
 
+    /** Tests are held out in so many lots at the most: each lot costs a fit. Common practice: ten-fold. */
+    private const LOTS = 10;
+
     /**
      * @param list<Trial> $trials
      * @param array<string, Known> $known by Calibration::key()
@@ -53,14 +56,14 @@ final readonly class GroupFit implements JsonSerializable
 
     /**
      * @param list<Trial> $trials
-     * @param ?array{int, ?int} $without trial, and which of its readings; null there: all of it
+     * @param ?array{list<int>, ?int} $without trials, and which of their readings; null there: all of them
      * @return array<string, array{float, float}>
      */
     private static function fit(array $trials, ?array $without): array
     {
         $priors = [];
         foreach ($trials as $i => $trial) {
-            if ($without === null || $without[0] !== $i || $without[1] !== null) {
+            if ($without === null || ! in_array($i, $without[0], true) || $without[1] !== null) {
                 $priors += $trial->about();
             }
         }
@@ -68,7 +71,7 @@ final readonly class GroupFit implements JsonSerializable
         return LeastSquares::fit($priors, function (array $factors) use ($trials, $without): array {
             $out = [];
             foreach ($trials as $i => $trial) {
-                if ($without === null || $without[0] !== $i) {
+                if ($without === null || ! in_array($i, $without[0], true)) {
                     array_push($out, ...$trial->residuals($factors));
                 } elseif ($without[1] !== null) {
                     $kept = $trial->residuals($factors);
@@ -114,14 +117,16 @@ final readonly class GroupFit implements JsonSerializable
     {
         $before = $after = 0.0;
         $n = 0;
-        foreach (self::parts($trials) as [$i, $reading]) {
-            $fitted = array_map(fn (array $f): float => $f[0], self::fit($trials, [$i, $reading]));
-            $asModel = $trials[$i]->residuals([]);
-            $asFitted = $trials[$i]->residuals($fitted);
-            foreach ($reading === null ? array_keys($asModel) : [$reading] as $k) {
-                $before += $asModel[$k] ** 2;
-                $after += $asFitted[$k] ** 2;
-                $n++;
+        foreach (self::lots($trials) as [$lot, $reading]) {
+            $fitted = array_map(fn (array $f): float => $f[0], self::fit($trials, [$lot, $reading]));
+            foreach ($lot as $i) {
+                $asModel = $trials[$i]->residuals([]);
+                $asFitted = $trials[$i]->residuals($fitted);
+                foreach ($reading === null ? array_keys($asModel) : [$reading] as $k) {
+                    $before += $asModel[$k] ** 2;
+                    $after += $asFitted[$k] ** 2;
+                    $n++;
+                }
             }
         }
 
@@ -130,16 +135,21 @@ final readonly class GroupFit implements JsonSerializable
 
     /**
      * @param list<Trial> $trials
-     * @return list<array{int, ?int}>
+     * @return list<array{list<int>, ?int}>
      */
-    private static function parts(array $trials): array
+    private static function lots(array $trials): array
     {
         if (count($trials) > 1) {
-            return array_map(fn (int $i): array => [$i, null], array_keys($trials));
+            $lots = [];
+            foreach (array_keys($trials) as $i) {
+                $lots[$i % self::LOTS][] = $i;
+            }
+
+            return array_map(fn (array $lot): array => [$lot, null], array_values($lots));
         }
         $readings = count($trials[0]->residuals([]));
 
-        return $readings < 2 ? [] : array_map(fn (int $k): array => [0, $k], range(0, $readings - 1));
+        return $readings < 2 ? [] : array_map(fn (int $k): array => [[0], $k], range(0, $readings - 1));
     }
 
     /**

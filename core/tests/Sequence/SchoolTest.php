@@ -111,6 +111,11 @@ it('takes a new school as a new file and nothing else', function (): void {
         {
             return $key === 'two-and-dust' ? SchoolReader::read($this->file) : null;
         }
+
+        public function calibration(): Kalopsis\Calibration\Calibration
+        {
+            return new Kalopsis\Calibration\Calibration();
+        }
     };
     $plan = (new Kalopsis\Job\JobPlanner())->plan(
         (new JobReader($shelf))->read(Bodies::job(change: ['plan' => ['school' => 'two-and-dust']])),

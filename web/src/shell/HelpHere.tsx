@@ -5,14 +5,14 @@ import { guideAt, guideOf } from '../kit/guide';
 import { GuideText } from './GuideText';
 
 /** Help for the place one is at; the tour and the pocket guide are one press away. */
-export function HelpHere({ open, onClose, onTour }: { open: boolean; onClose: () => void; onTour: () => void }) {
+export function HelpHere({ onClose, onTour }: { onClose: () => void; onTour: () => void }) {
   const { pathname } = useLocation();
   const page = guideOf(guideAt(pathname));
   if (page === undefined) {
     return null;
   }
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby="help-here">
+    <Dialog open onClose={onClose} aria-labelledby="help-here">
       <DialogTitle id="help-here">{page.title}</DialogTitle>
       <DialogContent>
         <GuideText page={page} />

@@ -17,18 +17,22 @@ import {
   Typography,
 } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { ThemeName, Weights } from '../api/types';
 import { usePreferences } from '../kit/preferences';
 import { isTyping, singleKeys } from '../kit/shortcuts';
 import { tell } from '../language/tell';
-import { CommandPalette } from './CommandPalette';
-import { HelpHere } from './HelpHere';
-import { KeyboardHelp } from './KeyboardHelp';
-import { Tour, TourOffer } from './Tour';
+import { TourOffer } from './TourOffer';
 import { keepTour, keptTour, type TourState } from './tourSteps';
+
+// What nobody has asked for yet does not keep the first page waiting; who presses Ctrl K types on at once.
+const palettePages = () => import('./CommandPalette').then((m) => ({ default: m.CommandPalette }));
+const CommandPalette = lazy(palettePages);
+const HelpHere = lazy(() => import('./HelpHere').then((m) => ({ default: m.HelpHere })));
+const KeyboardHelp = lazy(() => import('./KeyboardHelp').then((m) => ({ default: m.KeyboardHelp })));
+const Tour = lazy(() => import('./Tour').then((m) => ({ default: m.Tour })));
 
 const PLACES = [
   { to: '/', label: t`Today` },
@@ -66,6 +70,7 @@ export function Shell() {
     void navigate('/');
   };
   const [menu, setMenu] = useState<HTMLElement | null>(null);
+  useEffect(() => void palettePages(), []);
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
@@ -240,14 +245,17 @@ export function Shell() {
       >
         <Outlet />
       </Box>
-      {tour !== null && <Tour state={tour} onState={goOn} />}
-      <HelpHere
-        open={here}
-        onClose={() => setHere(false)}
-        onTour={() => (tour !== null && tour.step > 0 ? goOn({ ...tour, open: true }) : beginTour())}
-      />
-      {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
-      <KeyboardHelp open={help} onClose={() => setHelp(false)} />
+      <Suspense fallback={null}>
+        {tour?.open === true && <Tour state={tour} onState={goOn} />}
+        {here && (
+          <HelpHere
+            onClose={() => setHere(false)}
+            onTour={() => (tour !== null && tour.step > 0 ? goOn({ ...tour, open: true }) : beginTour())}
+          />
+        )}
+        {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
+        {help && <KeyboardHelp open onClose={() => setHelp(false)} />}
+      </Suspense>
     </Box>
   );
 }

@@ -12,7 +12,7 @@ export function Tour({ state, onState }: { state: TourState; onState: (state: To
   const jobs = useJobs().data ?? [];
   const job = jobs[0]?.id ?? null;
   const page = guideOf(TOUR[state.step] ?? 'today');
-  if (!state.open || page === undefined) {
+  if (page === undefined) {
     return null;
   }
   const go = (step: number | null) => {
@@ -72,37 +72,5 @@ export function Tour({ state, onState }: { state: TourState; onState: (state: To
         </Stack>
       </Stack>
     </Box>
-  );
-}
-
-/** Asked once on a device where nobody has begun it. */
-export function TourOffer({ onBegin, onNo }: { onBegin: () => void; onNo: () => void }) {
-  return (
-    <Stack
-      component="section"
-      aria-label={t`New here?`}
-      direction="row"
-      className="no-print"
-      sx={{
-        gap: 1,
-        px: 2,
-        py: 0.5,
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        flexShrink: 0,
-        backgroundColor: (th) => th.tokens.raised,
-        borderBottom: (th) => `1px solid ${th.tokens.line}`,
-      }}
-    >
-      <Typography sx={{ flexGrow: 1 }}>
-        <Trans>New here? Two minutes through one car, from the dent to the look-back.</Trans>
-      </Typography>
-      <Button onClick={onNo}>
-        <Trans>Not now</Trans>
-      </Button>
-      <Button variant="contained" onClick={onBegin}>
-        <Trans>Take the tour</Trans>
-      </Button>
-    </Stack>
   );
 }
