@@ -24,12 +24,11 @@ import type { ThemeName, Weights } from '../api/types';
 import { usePreferences } from '../kit/preferences';
 import { isTyping, singleKeys } from '../kit/shortcuts';
 import { tell } from '../language/tell';
+import { CommandPalette } from './CommandPalette';
 import { TourOffer } from './TourOffer';
 import { keepTour, keptTour, type TourState } from './tourSteps';
 
-// What nobody has asked for yet does not keep the first page waiting; who presses Ctrl K types on at once.
-const palettePages = () => import('./CommandPalette').then((m) => ({ default: m.CommandPalette }));
-const CommandPalette = lazy(palettePages);
+// What nobody has asked for yet does not keep the first page waiting.
 const HelpHere = lazy(() => import('./HelpHere').then((m) => ({ default: m.HelpHere })));
 const KeyboardHelp = lazy(() => import('./KeyboardHelp').then((m) => ({ default: m.KeyboardHelp })));
 const Tour = lazy(() => import('./Tour').then((m) => ({ default: m.Tour })));
@@ -70,7 +69,6 @@ export function Shell() {
     void navigate('/');
   };
   const [menu, setMenu] = useState<HTMLElement | null>(null);
-  useEffect(() => void palettePages(), []);
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
@@ -253,9 +251,10 @@ export function Shell() {
             onTour={() => (tour !== null && tour.step > 0 ? goOn({ ...tour, open: true }) : beginTour())}
           />
         )}
-        {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
         {help && <KeyboardHelp open onClose={() => setHelp(false)} />}
       </Suspense>
+      {/* At once: who presses Ctrl K types on. */}
+      {palette && <CommandPalette onClose={() => setPalette(false)} onHelp={() => setHelp(true)} />}
     </Box>
   );
 }

@@ -1,18 +1,20 @@
 import { t } from '@lingui/core/macro';
 import { Plural, Trans } from '@lingui/react/macro';
 import { Box, Button, Snackbar, Stack, Typography } from '@mui/material';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { DayMove, JobRow } from '../api/types';
 import { usePreferences } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { Words } from '../kit/Words';
-import { BestDialog } from './BestDialog';
 import { clockWords, DAY_MIN, wallAt } from './clock';
 import { DayAxis, type Chosen } from './DayAxis';
-import { HoursDialog } from './HoursDialog';
 import { MoveDialog } from './MoveDialog';
 import { useAt, useDay, useDayChanges } from './useDay';
+
+// The lead's, and seldom: they do not keep the day waiting.
+const BestDialog = lazy(() => import('./BestDialog').then((m) => ({ default: m.BestDialog })));
+const HoursDialog = lazy(() => import('./HoursDialog').then((m) => ({ default: m.HoursDialog })));
 
 /** So far ahead the axis goes. */
 const DAYS = 7;
@@ -177,28 +179,30 @@ export function DayView({ rows }: { rows: readonly JobRow[] }) {
           onClose={() => setChosen(null)}
         />
       )}
-      {open === 'best' && (
-        <BestDialog
-          best={best.data}
-          now={shown}
-          busy={order.isPending}
-          failed={best.isError}
-          onTake={(keys) => order.mutate(keys, { onSuccess: () => setOpen(null) })}
-          onClose={() => {
-            setOpen(null);
-            best.reset();
-          }}
-        />
-      )}
-      {open === 'hours' && (
-        <HoursDialog
-          hours={shown.hours}
-          problem={hours.error}
-          busy={hours.isPending}
-          onSave={(next) => hours.mutate(next, { onSuccess: () => setOpen(null) })}
-          onClose={() => setOpen(null)}
-        />
-      )}
+      <Suspense fallback={null}>
+        {open === 'best' && (
+          <BestDialog
+            best={best.data}
+            now={shown}
+            busy={order.isPending}
+            failed={best.isError}
+            onTake={(keys) => order.mutate(keys, { onSuccess: () => setOpen(null) })}
+            onClose={() => {
+              setOpen(null);
+              best.reset();
+            }}
+          />
+        )}
+        {open === 'hours' && (
+          <HoursDialog
+            hours={shown.hours}
+            problem={hours.error}
+            busy={hours.isPending}
+            onSave={(next) => hours.mutate(next, { onSuccess: () => setOpen(null) })}
+            onClose={() => setOpen(null)}
+          />
+        )}
+      </Suspense>
       <Snackbar
         open={undo !== null}
         autoHideDuration={8000}

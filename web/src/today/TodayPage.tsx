@@ -16,7 +16,7 @@ import {
 } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useJobs } from '../api/queries';
@@ -29,7 +29,8 @@ import { STATIONS } from '../kit/stations';
 import { Words } from '../kit/Words';
 import { DayView } from './DayView';
 import { dueWords, pressing } from './due';
-import { NewJobDialog } from './NewJobDialog';
+
+const NewJobDialog = lazy(() => import('./NewJobDialog').then((m) => ({ default: m.NewJobDialog })));
 
 export function TodayPage() {
   const jobs = useJobs();
@@ -167,7 +168,7 @@ export function TodayPage() {
           ))}
         </Stack>
       )}
-      {opening && <NewJobDialog onClose={() => setSearch({})} />}
+      <Suspense fallback={null}>{opening && <NewJobDialog onClose={() => setSearch({})} />}</Suspense>
       <Snackbar
         open={away !== null}
         autoHideDuration={8000}
