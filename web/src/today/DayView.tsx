@@ -9,11 +9,11 @@ import { Failed, Loading } from '../kit/States';
 import { Words } from '../kit/Words';
 import { clockWords, DAY_MIN, wallAt } from './clock';
 import { DayAxis, type Chosen } from './DayAxis';
-import { MoveDialog } from './MoveDialog';
 import { useAt, useDay, useDayChanges } from './useDay';
 
-// The lead's, and seldom: they do not keep the day waiting.
+// What is asked for now and then does not keep the day waiting.
 const BestDialog = lazy(() => import('./BestDialog').then((m) => ({ default: m.BestDialog })));
+const MoveDialog = lazy(() => import('./MoveDialog').then((m) => ({ default: m.MoveDialog })));
 const HoursDialog = lazy(() => import('./HoursDialog').then((m) => ({ default: m.HoursDialog })));
 
 /** So far ahead the axis goes. */
@@ -167,19 +167,19 @@ export function DayView({ rows }: { rows: readonly JobRow[] }) {
           setChosen(next);
         }}
       />
-      {chosen !== null && (
-        <MoveDialog
-          chosen={chosen}
-          name={nameOf(chosen.car.id)}
-          day={shown}
-          at={at}
-          problem={move.error}
-          busy={move.isPending}
-          onMove={(body) => put(chosen, body)}
-          onClose={() => setChosen(null)}
-        />
-      )}
       <Suspense fallback={null}>
+        {chosen !== null && (
+          <MoveDialog
+            chosen={chosen}
+            name={nameOf(chosen.car.id)}
+            day={shown}
+            at={at}
+            problem={move.error}
+            busy={move.isPending}
+            onMove={(body) => put(chosen, body)}
+            onClose={() => setChosen(null)}
+          />
+        )}
         {open === 'best' && (
           <BestDialog
             best={best.data}
