@@ -11,6 +11,9 @@ use Kalopsis\Input\Problems;
 /** A scenario as somebody decided it, and as it really is. */
 final readonly class Answer
 {
+    /** What nobody decides: there the truth is above whatever was told. */
+    private const WEATHER = ['temperatureC' => 0, 'humidityPercent' => 0];
+
     /** @param array<string, string> $chosen option by ask */
     public function __construct(public Scenario $scenario, public array $chosen) {}
 
@@ -47,7 +50,7 @@ final readonly class Answer
         foreach ($this->chosen as $ask => $option) {
             $values = [...$values, ...$this->scenario->ask($ask)?->option($option)->does ?? []];
         }
-        // The truth is beneath what was decided, but nobody decides the weather.
+        // The truth lies beneath what was decided.
         $values = [...$this->scenario->truth, ...$values, ...array_intersect_key($this->scenario->truth, self::WEATHER)];
         $problems = new Problems();
         $is = $reader->read(Fields::of($values, $problems, $this->scenario->key));
@@ -56,6 +59,4 @@ final readonly class Answer
 
         return $is;
     }
-
-    private const WEATHER = ['temperatureC' => 0, 'humidityPercent' => 0];
 }
