@@ -107,13 +107,15 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'PracticePanel',
-        required: ['widthMm', 'heightMm', 'distanceMm', 'overlapPercent'],
+        required: ['widthMm', 'heightMm', 'distanceMm', 'overlapPercent', 'fanShare', 'mmPerS'],
         type: 'object',
         properties: [
             new OA\Property(property: 'widthMm', type: 'number'),
             new OA\Property(property: 'heightMm', type: 'number'),
             new OA\Property(property: 'distanceMm', type: 'number'),
             new OA\Property(property: 'overlapPercent', type: 'number'),
+            new OA\Property(property: 'fanShare', type: 'number', description: 'width of the fan beside the distance'),
+            new OA\Property(property: 'mmPerS', type: 'number'),
         ],
     ),
 ]

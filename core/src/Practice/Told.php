@@ -6,6 +6,7 @@ namespace Kalopsis\Practice;
 
 use JsonSerializable;
 use Kalopsis\Colour\Screen;
+use Kalopsis\Gun\Stroke;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Units\Quantity;
@@ -56,6 +57,8 @@ final readonly class Told implements JsonSerializable
                     'heightMm' => Hand::PANEL_MM[1],
                     'distanceMm' => $gun->distanceMm,
                     'overlapPercent' => $gun->overlapPercent,
+                    'fanShare' => Stroke::fanMm($gun) / $gun->distanceMm,
+                    'mmPerS' => Stroke::full()->speedMmPerS,
                 ],
         ];
     }

@@ -3252,6 +3252,9 @@ export interface components {
             heightMm: number;
             distanceMm: number;
             overlapPercent: number;
+            /** @description width of the fan beside the distance */
+            fanShare: number;
+            mmPerS: number;
         };
         PracticeTold: {
             key: string;

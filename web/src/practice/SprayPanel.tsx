@@ -6,7 +6,7 @@ import type { PracticeByNumbers, PracticeHand, PracticePanel } from '../api/type
 import { QuantityField } from '../kit/QuantityField';
 import { useUnits } from '../kit/preferences';
 import { formatMm, formatQuantity, phraseText } from '../kit/units';
-import { fanMm, held, MOST_PLACES, speedOf, type Place } from './path';
+import { held, MOST_PLACES, speedOf, type Place } from './path';
 import type { Sprayed } from './usePractice';
 
 /** How dark a full coat is drawn; the panel below shines through a thin one. */
@@ -37,7 +37,7 @@ export function SprayPanel({
   const [distanceMm, setDistance] = useState(() => Math.round(panel.distanceMm * 1.25));
   const [gun, setGun] = useState<{ x: number; y: number; speed: number } | null>(null);
   const [numbers, setNumbers] = useState<PracticeByNumbers>({
-    mmPerS: 500,
+    mmPerS: panel.mmPerS,
     overlapPercent: panel.overlapPercent,
     distanceMm: panel.distanceMm,
   });
@@ -76,7 +76,7 @@ export function SprayPanel({
     const context = canvas.current?.getContext('2d');
     if (context != null && before !== undefined && ms - before[0] < 400) {
       // Only a hint of what is laid; the core says how much it was.
-      const fan = fanMm(distanceMm);
+      const fan = panel.fanShare * distanceMm;
       const wide = Math.max(6, Math.abs(x - before[1]));
       context.fillStyle = `rgba(20, 20, 20, ${Math.min(0.3, (0.00026 * (ms - before[0]) * 50 * 180) / wide / Math.max(1, distanceMm / 6))})`;
       context.fillRect(Math.min(x, before[1]), y - fan / 2, wide, fan);
@@ -162,7 +162,7 @@ export function SprayPanel({
               cx={gun.x}
               cy={gun.y}
               rx="26"
-              ry={fanMm(distanceMm) / 2}
+              ry={(panel.fanShare * distanceMm) / 2}
               fill="none"
               stroke={tokens.plateInk}
               strokeWidth="3"

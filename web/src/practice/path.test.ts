@@ -1,12 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { fanMm, held, speedOf, type Place } from './path';
+import { held, speedOf, type Place } from './path';
 
 describe('the gun over the practice panel', () => {
-  it('opens its fan with the distance', () => {
-    expect(fanMm(180)).toBe(280);
-    expect(fanMm(90)).toBe(140);
-  });
-
   it('moves as fast as its last places lie apart', () => {
     const path: Place[] = Array.from({ length: 30 }, (_, i) => [i * 20, i * 10, 100, 180]);
     expect(speedOf(path)).toBeCloseTo(500);

@@ -1,12 +1,6 @@
 /** A place of the gun: ms, mm across, mm down, mm from the panel. */
 export type Place = [number, number, number, number];
 
-/** Fan at the reference distance, mm, as the core takes it: it opens in proportion to the distance. */
-const FAN_MM = 280;
-const REFERENCE_MM = 180;
-
-export const fanMm = (distanceMm: number): number => (FAN_MM * distanceMm) / REFERENCE_MM;
-
 /** What the core takes at the most; beyond it the oldest are kept, and the rest is no longer sprayed. */
 export const MOST_PLACES = 6000;
 
