@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\JobFile\JobRecord;
 use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
 use App\Models\RepairJob;
@@ -12,7 +13,7 @@ use App\Support\Planning;
 use App\Support\SchoolFiles;
 use Kalopsis\Units\UnitSystem;
 
-/** A job as a file that needs nothing else: with its body shape and the paint system's sheet inside. */
+/** A job as a file that needs nothing else: body shape, the paint system's sheet, and all that was recorded inside. */
 final readonly class ExportJob
 {
     public function __construct(private Planning $planning) {}
@@ -20,17 +21,8 @@ final readonly class ExportJob
     /** @return array<string, mixed> */
     public function __invoke(RepairJob $job): array
     {
-        $document = $this->document($job);
-        $car = is_array($document['car'] ?? null) ? $document['car'] : [];
-        $body = BodyShapeRecord::query()
-            ->where('workshop_id', $job->workshop_id)
-            ->where('key', $car['bodyShape'] ?? '')
-            ->firstOrFail();
-        $system = PaintSystemRecord::query()
-            ->where('workshop_id', $job->workshop_id)
-            ->where('key', $document['paintSystem'] ?? '')
-            ->firstOrFail();
-
+        $document = $this->document($job, $job->head);
+        $things = $this->things($job, $document);
         $plan = $this->planning->plan($document, $job->workshop_id, $job);
 
         $colour = is_array($document['colour'] ?? null) ? $document['colour'] : [];
@@ -41,9 +33,55 @@ final readonly class ExportJob
             ...$document,
             'colour' => $flakes === null ? $colour : [...$colour, 'flakes' => $flakes->jsonSerialize()],
             'verdict' => $plan->blend->verdict->in(UnitSystem::Metric),
-            'bodyShapeSvg' => $body->svg,
-            'paintSystemSheet' => $system->sheet,
+            ...$things,
+            ...$this->record($job, $things),
         ];
+    }
+
+    /**
+     * What was recorded, and the older plans that it was recorded for; their body and paint system too, where they had another.
+     *
+     * @param array{bodyShapeSvg: string, paintSystemSheet: array<string, mixed>} $things
+     * @return array{record?: array<string, mixed>}
+     */
+    private function record(RepairJob $job, array $things): array
+    {
+        $recorded = new JobRecord($job);
+        $record = $recorded->jsonSerialize();
+        if ($record === null) {
+            return [];
+        }
+        $versions = [];
+        foreach ($recorded->versions() as $number) {
+            $document = $this->document($job, $number);
+            $own = array_filter(
+                $this->things($job, $document),
+                fn (mixed $thing, string $key): bool => $thing !== $things[$key],
+                ARRAY_FILTER_USE_BOTH,
+            );
+            $versions[] = ['number' => $number, 'document' => [...$document, ...$own]];
+        }
+
+        return ['record' => [...$record, 'versions' => $versions]];
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @return array{bodyShapeSvg: string, paintSystemSheet: array<string, mixed>}
+     */
+    private function things(RepairJob $job, array $document): array
+    {
+        $car = is_array($document['car'] ?? null) ? $document['car'] : [];
+        $body = BodyShapeRecord::query()
+            ->where('workshop_id', $job->workshop_id)
+            ->where('key', $car['bodyShape'] ?? '')
+            ->firstOrFail();
+        $system = PaintSystemRecord::query()
+            ->where('workshop_id', $job->workshop_id)
+            ->where('key', $document['paintSystem'] ?? '')
+            ->firstOrFail();
+
+        return ['bodyShapeSvg' => $body->svg, 'paintSystemSheet' => $system->sheet];
     }
 
     /**
@@ -51,9 +89,9 @@ final readonly class ExportJob
      *
      * @return array<string, mixed>
      */
-    private function document(RepairJob $job): array
+    private function document(RepairJob $job, int $version): array
     {
-        $document = JobDocument::kept($job->at($job->head)->document, $job->workshop_id);
+        $document = JobDocument::kept($job->at($version)->document, $job->workshop_id);
         $plan = is_array($document['plan'] ?? null) ? $document['plan'] : [];
         $school = is_string($plan['school'] ?? null) ? $plan['school'] : '';
         if (! isset($plan['sequence']) && ! isset(SchoolFiles::all()[$school])) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\JobFile\TakeRecord;
 use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
 use App\Models\RepairJob;
@@ -16,6 +17,7 @@ use Kalopsis\Input\Problems;
 use Kalopsis\Job\JobSpec;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Exception\BadBodyShape;
+use stdClass;
 
 /**
  * Takes in a whole job file. The body shape and paint system it carries are used as they are: where the shelf
@@ -23,13 +25,14 @@ use Kalopsis\Panel\Exception\BadBodyShape;
  */
 final readonly class ImportJob
 {
-    public function __construct(private ConnectionInterface $database, private CreateJob $create) {}
+    public function __construct(private ConnectionInterface $database, private CreateJob $create, private TakeRecord $take) {}
 
     /**
      * @param array<array-key, mixed> $file
+     * @param mixed $record what was recorded of the job, its objects as objects; null where the file has none
      * @throws InvalidInput
      */
-    public function __invoke(User $user, array $file): RepairJob
+    public function __invoke(User $user, array $file, mixed $record = null): RepairJob
     {
         $problems = new Problems();
         if (($file['format'] ?? null) !== JobSpec::FORMAT) {
@@ -41,19 +44,60 @@ final readonly class ImportJob
                 'This file was written by another version; versions 1 and 2 are read here.',
             );
         }
+        if ($record !== null && ! $record instanceof stdClass) {
+            $problems->add('record', 'not-an-object', 'This must be an object with named fields.');
+        }
         $problems->stop();
 
-        return $this->database->transaction(function () use ($user, $file): RepairJob {
-            if (isset($file['bodyShapeSvg'])) {
-                $file['car'] = is_array($file['car'] ?? null) ? $file['car'] : [];
-                $file['car']['bodyShape'] = $this->body($user, $file['bodyShapeSvg']);
-            }
-            if (isset($file['paintSystemSheet'])) {
-                $file['paintSystem'] = $this->system($user, $file['paintSystemSheet']);
+        return $this->database->transaction(function () use ($user, $file, $record): RepairJob {
+            $at = $this->atHome($user, $file);
+            $job = ($this->create)($user, $at, null, 'import');
+            if ($record instanceof stdClass) {
+                ($this->take)($user, $job, $record, fn (array $document): array => $this->older($user, $document, $file, $at));
             }
 
-            return ($this->create)($user, $file, null, 'import');
+            return $job;
         });
+    }
+
+    /**
+     * The document with the keys that its body and paint system have here.
+     *
+     * @param array<array-key, mixed> $file
+     * @return array<array-key, mixed>
+     */
+    private function atHome(User $user, array $file): array
+    {
+        if (isset($file['bodyShapeSvg'])) {
+            $file['car'] = is_array($file['car'] ?? null) ? $file['car'] : [];
+            $file['car']['bodyShape'] = $this->body($user, $file['bodyShapeSvg']);
+        }
+        if (isset($file['paintSystemSheet'])) {
+            $file['paintSystem'] = $this->system($user, $file['paintSystemSheet']);
+        }
+
+        return $file;
+    }
+
+    /**
+     * An older plan of the same job: what it does not bring itself is the newest one's.
+     *
+     * @param array<string, mixed> $document
+     * @param array<array-key, mixed> $file the newest, as it came
+     * @param array<array-key, mixed> $at the newest, as it is here
+     * @return array<array-key, mixed>
+     */
+    private function older(User $user, array $document, array $file, array $at): array
+    {
+        $car = fn (array $of): mixed => is_array($of['car'] ?? null) ? $of['car']['bodyShape'] ?? null : null;
+        if (! isset($document['bodyShapeSvg']) && $car($document) === $car($file) && is_array($document['car'] ?? null)) {
+            $document['car']['bodyShape'] = $car($at);
+        }
+        if (! isset($document['paintSystemSheet']) && ($document['paintSystem'] ?? null) === ($file['paintSystem'] ?? null)) {
+            $document['paintSystem'] = $at['paintSystem'] ?? null;
+        }
+
+        return $this->atHome($user, $document);
     }
 
     private function body(User $user, mixed $svg): string

@@ -32,7 +32,7 @@ final readonly class SaveDocument
                 return;
             }
             if ($locked->head !== $onVersion) {
-                throw new StaleEdit($locked->head, $head->user->name ?? 'Somebody');
+                throw new StaleEdit($locked->head, $head->by() ?? 'Somebody');
             }
             $this->append($locked, $user, 'edit', $change, $kept, $plan, $locked->head, null);
         });

@@ -27,7 +27,7 @@ final readonly class StepHistory
             $locked = RepairJob::held($job->id) ?? throw (new ModelNotFoundException())->setModel(RepairJob::class);
             $head = $locked->at($locked->head);
             if ($locked->head !== $onVersion) {
-                throw new StaleEdit($locked->head, $head->user->name ?? 'Somebody');
+                throw new StaleEdit($locked->head, $head->by() ?? 'Somebody');
             }
             $to = $back ? $head->undo_to : $head->redo_to;
             if ($to === null) {

@@ -143,7 +143,7 @@ final readonly class ColourDesk
                 $pair->car !== null,
                 $pair->cards,
                 $verdict,
-                $passed?->user?->name,
+                $passed?->by(),
                 $passed?->kind === 'override',
                 ($passed?->body['byEye'] ?? false) === true,
             ),

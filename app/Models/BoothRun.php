@@ -22,11 +22,11 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $finished_at
  * @property Carbon $created_at
  * @property RepairJob $job
- * @property ?User $user
  * @property Collection<int, BoothRunEvent> $events
  */
 final class BoothRun extends Model
 {
+    use HasAuthor;
     use HasUuids;
 
     public const UPDATED_AT = null;
@@ -39,12 +39,6 @@ final class BoothRun extends Model
     public function job(): BelongsTo
     {
         return $this->belongsTo(RepairJob::class, 'repair_job_id');
-    }
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
     }
 
     /** @return HasMany<BoothRunEvent, $this> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Kalopsis\Booth\RunEvent;
 
@@ -21,10 +20,11 @@ use Kalopsis\Booth\RunEvent;
  * @property int $device_ms as the tablet had it
  * @property array<string, mixed> $body
  * @property Carbon $recorded_at
- * @property ?User $user
  */
 final class BoothRunEvent extends Model
 {
+    use HasAuthor;
+
     public const CREATED_AT = 'recorded_at';
 
     public const UPDATED_AT = null;
@@ -32,12 +32,6 @@ final class BoothRunEvent extends Model
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
-    }
 
     public function event(): RunEvent
     {
@@ -48,7 +42,7 @@ final class BoothRunEvent extends Model
             $this->device,
             $this->seq,
             $this->body,
-            $this->user->name ?? '',
+            $this->by() ?? '',
         );
     }
 

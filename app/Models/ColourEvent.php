@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,19 +18,14 @@ use Illuminate\Support\Carbon;
  * @property int $job_version
  * @property string $plan_print
  * @property Carbon $created_at
- * @property ?User $user
  */
 final class ColourEvent extends Model
 {
+    use HasAuthor;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -22,6 +22,8 @@ use Kalopsis\Card\Surface;
  */
 final class ColourReading extends Model
 {
+    use HasAuthor;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Kalopsis\Card\SampleKind;
@@ -25,10 +24,10 @@ use Kalopsis\Card\SampleKind;
  *           surfaces: list<string>} $mean
  * @property ?Carbon $struck_at
  * @property Carbon $created_at
- * @property ?User $user
  */
 final class ColourSample extends Model
 {
+    use HasAuthor;
     use HasUuids;
 
     protected $guarded = [];
@@ -43,12 +42,6 @@ final class ColourSample extends Model
     public function events(): HasMany
     {
         return $this->hasMany(ColourEvent::class);
-    }
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
     }
 
     /** @return array<string, string> */

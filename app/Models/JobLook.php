@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Kalopsis\Findings\LookEvent;
 
@@ -18,10 +17,11 @@ use Kalopsis\Findings\LookEvent;
  * @property string $kind
  * @property array<string, mixed> $body
  * @property Carbon $recorded_at
- * @property ?User $user
  */
 final class JobLook extends Model
 {
+    use HasAuthor;
+
     public const CREATED_AT = 'recorded_at';
 
     public const UPDATED_AT = null;
@@ -30,12 +30,6 @@ final class JobLook extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
-    }
-
     public function event(): LookEvent
     {
         return new LookEvent(
@@ -43,7 +37,7 @@ final class JobLook extends Model
             $this->kind,
             $this->body,
             $this->recorded_at->toIso8601ZuluString('millisecond'),
-            $this->user->name ?? '',
+            $this->by() ?? '',
         );
     }
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -21,10 +20,10 @@ use Illuminate\Support\Carbon;
  * @property string $picture the file itself; LISTED leaves it where it is
  * @property ?Carbon $struck_at
  * @property Carbon $created_at
- * @property ?User $user
  */
 final class JobPhoto extends Model
 {
+    use HasAuthor;
     use HasUuids;
 
     public const UPDATED_AT = null;
@@ -33,17 +32,11 @@ final class JobPhoto extends Model
     public const MIMES = ['image/jpeg', 'image/png', 'image/webp'];
 
     /** What a list needs. */
-    public const LISTED = ['id', 'repair_job_id', 'finding', 'user_id', 'name', 'mime', 'bytes', 'struck_at', 'created_at'];
+    public const LISTED = ['id', 'repair_job_id', 'finding', 'user_id', 'author', 'name', 'mime', 'bytes', 'struck_at', 'created_at'];
 
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -27,11 +27,11 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $discarded_at
  * @property Carbon $created_at
  * @property RepairJob $job
- * @property ?User $user
  * @property Collection<int, MixEvent> $events in the order they happened
  */
 final class Mix extends Model
 {
+    use HasAuthor;
     use HasUuids;
 
     public const UPDATED_AT = null;
@@ -46,12 +46,6 @@ final class Mix extends Model
     public function job(): BelongsTo
     {
         return $this->belongsTo(RepairJob::class, 'repair_job_id');
-    }
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
     }
 
     /** @return HasMany<MixEvent, $this> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -15,21 +14,16 @@ use Illuminate\Support\Carbon;
  * @property string $kind
  * @property array<string, mixed> $body
  * @property Carbon $created_at
- * @property ?User $user
  */
 final class MixEvent extends Model
 {
+    use HasAuthor;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
-
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
-    {
-        return $this->belongsTo(User::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -6,31 +6,6 @@ use App\Models\BodyShapeRecord;
 use App\Models\RepairJob;
 use App\Models\Workshop;
 use Kalopsis\Tests\Support\Bodies;
-use Opis\JsonSchema\Validator;
-
-function jobSchema(): object
-{
-    return json_decode(
-        (string) file_get_contents(base_path('docs/formats/job.schema.json')),
-        false,
-        512,
-        JSON_THROW_ON_ERROR,
-    );
-}
-
-/** @param array<string, mixed> $file */
-function fitsSchema(array $file): bool
-{
-    $validator = new Validator();
-    $validator
-        ->resolver()
-        ?->registerFile(
-            'https://kalopsis.example/formats/school.schema.json',
-            base_path('docs/formats/school.schema.json'),
-        );
-
-    return $validator->validate(json_decode((string) json_encode($file)), jobSchema())->isValid();
-}
 
 it('downloads a file that fits the published schema and comes back as the same job', function (): void {
     $user = $this->painter();
@@ -45,7 +20,7 @@ it('downloads a file that fits the published schema and comes back as the same j
         ->assertOk()
         ->assertHeader('Content-Disposition', 'attachment; filename="marlo-tern-mb-24-trn.kalopsis.json"')
         ->json();
-    expect(fitsSchema($file))->toBeTrue();
+    expect($this->fitsSchema($file))->toBeTrue();
 
     $elsewhere = $this->painter(Workshop::factory()->create());
     $again = $this->actingAs($elsewhere)->postJson('/api/jobs/import', $file)->assertCreated();
@@ -93,7 +68,7 @@ it('takes in all or nothing', function (): void {
 });
 
 it('agrees with the schema about what is wrong', function (array $change): void {
-    expect(fitsSchema(Bodies::job()))->toBeTrue()->and(fitsSchema(Bodies::job(change: $change)))->toBeFalse();
+    expect($this->fitsSchema(Bodies::job()))->toBeTrue()->and($this->fitsSchema(Bodies::job(change: $change)))->toBeFalse();
     $this->actingAs($this->painter())
         ->postJson('/api/jobs', ['document' => Bodies::job(change: $change)])
         ->assertStatus(422);

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\BoothRun;
 use App\Models\JobLook;
 use App\Models\JobPhoto;
 use App\Models\RepairJob;
@@ -20,37 +19,6 @@ function looked(RepairJob $job, string $kind, array $body = [], ?string $key = n
 function haloBody(array $change = []): array
 {
     return ['defect' => 'halo', 'light' => 'low-sun', 'distanceM' => 3, ...$change];
-}
-
-/** A car that left the booth, its bed waited for far too long. */
-function sprayedWithDryBed(): RepairJob
-{
-    $job = test()->open(test()->lead());
-    test()->postJson("/api/jobs/{$job->id}/colour/override", ['reason' => 'Seen outdoors.'])->assertSuccessful();
-    $run = test()->postJson("/api/jobs/{$job->id}/runs", ['id' => (string) Str::uuid()])->assertCreated();
-    $now = (int) round(microtime(true) * 1000);
-    $ms = $now - 7_200_000;
-    $events = [];
-    foreach ($run->json('run.steps') as $i => $step) {
-        // Half an hour goes by between the bed and the first colour.
-        $ms += $step['id'] === 'base-1' ? 1_800_000 : 1000 * (int) round(60 * ($step['waitMin'] ?? 0));
-        foreach (['begin', 'done'] as $k => $kind) {
-            $events[] = [
-                'key' => (string) Str::uuid(),
-                'kind' => $kind,
-                'occurredMs' => $ms,
-                'seq' => 2 * $i + $k,
-                'body' => [
-                    'step' => $step['id'],
-                    ...$kind === 'done' && $step['answers'] !== [] ? ['answer' => $step['answers'][0]] : [],
-                ],
-            ];
-        }
-    }
-    test()->postJson("/api/jobs/{$job->id}/runs/{$run->json('id')}/events", ['device' => 'a', 'clockMs' => $now, 'events' => $events])->assertOk();
-    expect(BoothRun::query()->firstOrFail()->finished_at)->not->toBeNull();
-
-    return $job->refresh();
 }
 
 it('keeps what was seen, once, and takes it back and again', function (): void {
@@ -87,7 +55,7 @@ it('refuses what is no finding at its field', function (array $body, string $fie
 ]);
 
 it('judges a ring by what the run recorded: the bed had dried', function (): void {
-    $job = sprayedWithDryBed();
+    $job = $this->sprayed();
     $key = (string) Str::uuid();
     looked($job, 'finding', haloBody(), $key)->assertOk();
     $causes = $this->getJson("/api/jobs/{$job->id}/look-back/causes?finding={$key}")->assertOk();
@@ -104,7 +72,7 @@ it('judges a ring by what the run recorded: the bed had dried', function (): voi
 });
 
 it('opens a follow-up once, planned wider, with the readings, and says so on both jobs', function (): void {
-    $job = sprayedWithDryBed();
+    $job = $this->sprayed();
     $key = (string) Str::uuid();
     looked($job, 'finding', haloBody(), $key)->assertOk();
     $id = (string) Str::uuid();

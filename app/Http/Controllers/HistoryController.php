@@ -41,13 +41,13 @@ final class HistoryController extends Controller
 
         return new JsonResponse(
             $versions
-                ->get(['id', 'repair_job_id', 'number', 'kind', 'change', 'user_id', 'created_at'])
+                ->get(['id', 'repair_job_id', 'number', 'kind', 'change', 'user_id', 'author', 'created_at'])
                 ->map(
                     fn (JobVersion $v): array => [
                         'number' => $v->number,
                         'kind' => $v->kind,
                         'change' => $v->change,
-                        'by' => $v->user?->name,
+                        'by' => $v->by(),
                         'at' => $v->created_at->toIso8601String(),
                     ],
                 )

@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 final class JobFileController extends Controller
 {
@@ -73,7 +74,9 @@ final class JobFileController extends Controller
     {
         $this->authorize('create', RepairJob::class);
         $file = json_decode($request->getContent(), true);
-        $job = $import($this->user($request), is_array($file) ? $file : []);
+        // A second time with its objects as objects: what was recorded is kept as it was written.
+        $whole = isset($file['record']) ? json_decode($request->getContent()) : null;
+        $job = $import($this->user($request), is_array($file) ? $file : [], $whole instanceof stdClass ? $whole->record : null);
 
         return BenchResource::of($job, $desk->remember($job), 201);
     }

@@ -292,6 +292,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'verdict', type: 'string'),
             new OA\Property(property: 'bodyShapeSvg', type: 'string'),
             new OA\Property(property: 'paintSystemSheet', type: 'object'),
+            new OA\Property(property: 'record', description: 'docs/formats/job.schema.json', type: 'object'),
         ],
     ),
 ]

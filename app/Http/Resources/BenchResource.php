@@ -25,7 +25,7 @@ final class BenchResource
             'canUndo' => $head->undo_to !== null,
             'canRedo' => $head->redo_to !== null,
             'change' => $head->change,
-            'changedBy' => $head->user?->name,
+            'changedBy' => $head->by(),
             'changedAt' => $head->created_at->toIso8601String(),
             'document' => JobDocument::kept($head->document, $job->workshop_id),
             'plan' => $plan,

@@ -50,13 +50,13 @@ final class LookResource
                     'note' => $looks->asked->text('note'),
                 ],
             'followUps' => array_map(
-                fn (LookEvent $e): array => ['job' => $e->text('job'), 'how' => $e->text('how'), 'at' => $e->at],
+                fn (LookEvent $e): array => ['job' => self::here($job, $e), 'how' => $e->text('how'), 'at' => $e->at],
                 $looks->followUps,
             ),
             'follows' => $follows === null
                 ? null
                 : [
-                    'job' => $follows->text('job'),
+                    'job' => self::here($job, $follows),
                     'says' => KeptPhrases::objects($follows->body['says'] ?? []),
                 ],
             'lessons' => array_map(
@@ -68,6 +68,14 @@ final class LookResource
         ];
     }
 
+    /** The other job's id; null where it stayed in another shop. */
+    private static function here(RepairJob $job, LookEvent $event): ?string
+    {
+        $there = RepairJob::query()->where('workshop_id', $job->workshop_id)->find($event->text('job'));
+
+        return $there?->id;
+    }
+
     /** @return array<string, mixed> */
     public static function photo(JobPhoto $photo): array
     {
@@ -75,7 +83,7 @@ final class LookResource
             'id' => $photo->id,
             'finding' => $photo->finding,
             'name' => $photo->name,
-            'by' => $photo->user->name ?? '',
+            'by' => $photo->by() ?? '',
             'at' => $photo->created_at->toIso8601ZuluString('millisecond'),
         ];
     }

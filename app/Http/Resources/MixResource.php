@@ -43,7 +43,7 @@ final class MixResource
             'times' => round($state->times, 4),
             'over' => self::over($state),
             'done' => $state->isDone(),
-            'by' => $mix->user->name ?? '',
+            'by' => $mix->by() ?? '',
             'at' => $mix->created_at->toIso8601String(),
             'finishedAt' => $mix->finished_at?->toIso8601String(),
             'discardedAt' => $mix->discarded_at?->toIso8601String(),
@@ -60,7 +60,7 @@ final class MixResource
                         'kind' => $e->kind,
                         'grams' => is_numeric($e->body['grams'] ?? null) ? round((float) $e->body['grams'], 2) : null,
                         'typed' => ($e->body['typed'] ?? false) === true,
-                        'by' => $e->user->name ?? '',
+                        'by' => $e->by() ?? '',
                         'at' => $e->created_at->toIso8601String(),
                     ],
                 )

@@ -20,7 +20,7 @@ final class RunResource
             'id' => $run->id,
             'job' => $run->repair_job_id,
             'jobVersion' => $run->job_version,
-            'by' => $run->user->name ?? '',
+            'by' => $run->by() ?? '',
             'begunAt' => $run->created_at->toIso8601ZuluString('millisecond'),
             'finishedAt' => $run->finished_at?->toIso8601ZuluString('millisecond'),
             ...(array) self::begun($run),
@@ -48,7 +48,7 @@ final class RunResource
                         'device' => $e->device,
                         'seq' => $e->seq,
                         'occurredMs' => $e->occurred_ms,
-                        'by' => $e->user->name ?? '',
+                        'by' => $e->by() ?? '',
                         'body' => (object) $e->body,
                     ],
                 )
@@ -64,7 +64,7 @@ final class RunResource
 
         return [
             'id' => $run->id,
-            'by' => $run->user->name ?? '',
+            'by' => $run->by() ?? '',
             'begunAt' => $run->created_at->toIso8601ZuluString('millisecond'),
             'finishedAt' => $run->finished_at?->toIso8601ZuluString('millisecond'),
             'jobVersion' => $run->job_version,
@@ -87,7 +87,7 @@ final class RunResource
             'plate' => $run->begun['plate'],
             'colour' => $run->begun['colour'],
             'system' => $run->begun['system'],
-            'by' => $run->user->name ?? '',
+            'by' => $run->by() ?? '',
             'defects' => KeptPhrases::objects($run->begun['defects']),
             ...(array) KeptPhrases::objects(RunState::record($run)->jsonSerialize()),
         ];

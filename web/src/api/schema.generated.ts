@@ -2486,6 +2486,8 @@ export interface components {
             verdict?: string;
             bodyShapeSvg?: string;
             paintSystemSheet?: Record<string, never>;
+            /** @description docs/formats/job.schema.json */
+            record?: Record<string, never>;
         };
         Edit: {
             document: components["schemas"]["JobDocument"];
@@ -2653,12 +2655,14 @@ export interface components {
             askNow: boolean;
             asked: components["schemas"]["LookAsked"] | null;
             followUps: {
-                job: string;
+                /** @description null where it is in another shop */
+                job: string | null;
                 how: string;
                 at: string;
             }[];
             follows: {
-                job: string;
+                /** @description null where it is in another shop */
+                job: string | null;
                 says: components["schemas"]["Phrase"][];
             } | null;
             lessons: {

@@ -135,7 +135,7 @@ function MakeGood({ job, finding, look }: { job: string; finding: LookFinding; l
       { id: ids[how], finding: finding.key, how },
       { onSuccess: (opened) => void navigate(`/jobs/${opened.id}/blend`) },
     );
-  const there = look.followUps.at(-1);
+  const there = look.followUps.findLast((made) => made.job !== null);
   return (
     <Stack sx={{ gap: 1, my: 1.5, alignItems: 'flex-start' }}>
       {there !== undefined && (

@@ -17,9 +17,11 @@ export function Follows({ follows }: { follows: NonNullable<LookBack['follows']>
           <Words phrase={says} />
         </Typography>
       ))}
-      <Button component={RouterLink} to={`/jobs/${follows.job}/look-back`} sx={{ px: 0 }}>
-        <Trans>To the job before</Trans>
-      </Button>
+      {follows.job !== null && (
+        <Button component={RouterLink} to={`/jobs/${follows.job}/look-back`} sx={{ px: 0 }}>
+          <Trans>To the job before</Trans>
+        </Button>
+      )}
     </Box>
   );
 }
