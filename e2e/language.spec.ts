@@ -18,6 +18,7 @@ const PAGES: [string, RegExp][] = [
   ['/shelf', /Northlight S/],
   ['/jobs/5a17a45b-0000-4000-8000-000000000101/look-back', /MB 20 PST/],
   ['/logbook', /MB 20 PST/],
+  ['/logbook/colour?name=Saltmist+Silver&code=SM-07', /MB 20 PST/],
   ['/calibration', /Northlight S/],
   ['/guide', /Northlight S/],
   ['/practice', /./],

@@ -131,6 +131,20 @@ test('nothing seen, delivered, a lesson, a photo; a lost answer is kept once', a
   await page.getByLabel('What did we learn?').fill('Sill: less fluid.');
   await page.getByRole('button', { name: 'Keep it with this colour' }).click();
   await expect(page.getByRole('region', { name: 'After it left' })).toContainText('Sill: less fluid.');
+  // The whole job as a file, brought in again: another job, with all that was recorded.
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Download this job' }).click(),
+  ]);
+  const path = await file.path();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await page.getByLabel('Job file').setInputFiles(path);
+  await expect(page).toHaveURL(/\/jobs\/[0-9a-f-]{36}\/car$/);
+  expect(page.url()).not.toContain(job);
+  await station(page, 'Look-back').click();
+  await expect(page.getByRole('region', { name: 'What was seen' }).getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('region', { name: 'After it left' })).toContainText('Sill: less fluid.');
+  await expect(page.getByRole('img', { name: 'blend.png' })).toBeVisible();
 });
 
 test('the logbook: found by words, what came back, the last time of a colour', async ({ page }) => {
@@ -151,6 +165,14 @@ test('the logbook: found by words, what came back, the last time of a colour', a
   await page.getByRole('button', { name: 'To ask' }).click();
   await expect(cars).toContainText('MB 27 PST');
   await expect(page.getByRole('region', { name: 'By school' })).toContainText('of');
+  await expect(page.getByRole('region', { name: 'Paint, month by month' })).toContainText('left over');
+  await page.getByRole('link', { name: /^Saltmist Silver SM-07/ }).click();
+  await expect(page.getByRole('heading', { name: 'Saltmist Silver SM-07' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Cars in this colour', exact: true })).toContainText('MB 20 PST');
+  await expect(page.getByRole('region', { name: 'Cars in this colour', exact: true })).toContainText('off the car at');
+  await expect(page.getByRole('table')).toContainText('Aluminium, coarse');
+  await nothingSerious(page);
+  await page.goBack();
   await nothingSerious(page);
   const [file] = await Promise.all([
     page.waitForEvent('download'),

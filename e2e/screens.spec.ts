@@ -20,6 +20,7 @@ const SCREENS: [string, string, RegExp][] = [
   ['Booth sheet', `${silver}/sheet`, /MB 24 TRN/],
   ['Shelf', '/shelf', /Shelf/],
   ['Logbook', '/logbook', /Logbook/],
+  ['A colour', '/logbook/colour?name=Saltmist+Silver&code=SM-07', /version by version/],
   ['Tests', '/calibration', /Tests of the model/],
   ['Practice bay', '/practice', /Practice bay/],
   ['Practice, one', '/practice/variant-three', /Three variants/],

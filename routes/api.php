@@ -120,6 +120,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::get('jobs/{job}/last-times', [LogbookController::class, 'lastTimes']);
     Route::get('logbook', [LogbookController::class, 'index']);
     Route::get('logbook/sums', [LogbookController::class, 'sums']);
+    Route::get('logbook/colour', [LogbookController::class, 'colour']);
     Route::get('logbook.csv', [LogbookController::class, 'csv']);
     Route::post('jobs/{job}/photos', [PhotoController::class, 'store']);
     Route::get('jobs/{job}/photos/{photo}', [PhotoController::class, 'show']);

@@ -146,7 +146,13 @@ final readonly class Pair
     /** About the car's colour at 45 degrees as a screen shows it; null while nobody has read the car. */
     public function screen(): ?string
     {
-        $labs = $this->car->labs ?? [];
+        return $this->car === null ? null : self::shownOn($this->car);
+    }
+
+    /** About a reading at 45 degrees as a screen shows it. */
+    public static function shownOn(Measurement $reading): ?string
+    {
+        $labs = $reading->labs;
         $face = $labs[45] ?? reset($labs);
 
         return $face === false ? null : Screen::hex($face, Screen::exposure([$face]));

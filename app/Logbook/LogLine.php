@@ -6,6 +6,7 @@ namespace App\Logbook;
 
 use App\Booth\RunState;
 use App\LookBack\LookState;
+use App\Models\ColourSample;
 use App\Models\JobFact;
 use App\Models\RepairJob;
 use Illuminate\Support\Carbon;
@@ -22,13 +23,14 @@ final class LogLine
         $looks = LookState::of($job);
         $run = LookState::run($job);
         $record = $run === null || $run->finished_at === null ? null : RunState::record($run);
-        $cost = $ml = 0.0;
+        $cost = $ml = $wasted = 0.0;
         $priced = true;
         foreach ($plan->cups as $cup) {
             $own = CupPlanner::cost($cup->mixture, $cup->total->value());
             $priced = $priced && $own !== null;
             $cost += $own ?? 0.0;
             $ml += $cup->total->value();
+            $wasted += $cup->wastedMl;
         }
         $passed = false;
         foreach ($plan->stations as $station) {
@@ -48,6 +50,8 @@ final class LogLine
             'need_mm' => $plan->blend->need->mm(),
             'blend_mm' => $plan->blend->need->blendMm,
             'ml' => $ml,
+            'wasted_ml' => round($wasted, 1),
+            'formula' => $passed ? self::formula($job) : null,
             'cost' => $priced && $ml > 0.0 ? round($cost, 2) : null,
             'minutes_planned' => $record?->plannedMinutes(),
             'minutes_real' => $record?->totalMinutes(),
@@ -65,5 +69,17 @@ final class LogLine
             'asked_at' => $looks->asked === null ? null : Carbon::parse($looks->asked->at),
             'redo' => $looks->isRedo(),
         ]);
+    }
+
+    /** The number of the formula whose card was passed last. */
+    private static function formula(RepairJob $job): ?int
+    {
+        $passes = $job->colourEvents();
+        $passes->where('kind', 'pass')->orderByDesc('id');
+        $card = $job->samples()->find($passes->value('colour_sample_id'));
+        $formula = $card instanceof ColourSample ? $card->details['formula'] ?? null : null;
+        $number = is_array($formula) ? $formula['number'] ?? null : null;
+
+        return is_int($number) ? $number : null;
     }
 }

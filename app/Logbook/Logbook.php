@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook;
 
 use App\Models\JobFact;
+use App\Models\PaintSystemRecord;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
@@ -15,6 +16,9 @@ use Kalopsis\Findings\Rate;
 final readonly class Logbook
 {
     public const PAGE = 50;
+
+    /** A year, to see the seasons. */
+    private const MONTHS = 12;
 
     /** Groups beyond these nobody reads. */
     private const MOST_GROUPS = 40;
@@ -140,6 +144,53 @@ final readonly class Logbook
         usort($out, fn (array $a, array $b): int => [$b['rate']->of, $a['name']] <=> [$a['rate']->of, $b['name']]);
 
         return array_slice($out, 0, self::MOST_GROUPS);
+    }
+
+    /** What the shop's paint is priced in; null without prices, or with several currencies that nobody can add. */
+    public function currency(): ?string
+    {
+        $known = [];
+        foreach (PaintSystemRecord::query()->where('workshop_id', $this->user->workshop_id)->get() as $system) {
+            $currency = $system->sheet['currency'] ?? null;
+            if (is_string($currency)) {
+                $known[$currency] = true;
+            }
+        }
+
+        return count($known) === 1 ? array_key_first($known) : null;
+    }
+
+    /**
+     * Work by the month it was opened in, the oldest first; months without any are left out.
+     *
+     * @return list<array{month: string, jobs: int, again: int, ml: float, wasted: float, cost: float, planned: float, real: float}>
+     */
+    public function months(): array
+    {
+        $query = $this->own();
+        $query->where('opened_at', '>=', now()->startOfMonth()->subMonths(self::MONTHS - 1));
+        $query->selectRaw(
+            "DATE_FORMAT(opened_at, '%Y-%m') AS month, COUNT(*) AS jobs, SUM(redo) AS again, SUM(ml) AS ml,
+             SUM(COALESCE(wasted_ml, 0)) AS wasted, SUM(COALESCE(cost, 0)) AS cost,
+             SUM(IF(minutes_real IS NULL, 0, minutes_planned)) AS planned, SUM(COALESCE(minutes_real, 0)) AS spent",
+        )->groupBy('month')->orderBy('month');
+        $out = [];
+        foreach ($query->toBase()->get()->all() as $row) {
+            $row = (array) $row;
+            $number = fn (string $key): float => is_numeric($row[$key] ?? null) ? (float) $row[$key] : 0.0;
+            $out[] = [
+                'month' => is_string($row['month']) ? $row['month'] : '',
+                'jobs' => (int) $number('jobs'),
+                'again' => (int) $number('again'),
+                'ml' => $number('ml'),
+                'wasted' => $number('wasted'),
+                'cost' => round($number('cost'), 2),
+                'planned' => $number('planned'),
+                'real' => $number('spent'),
+            ];
+        }
+
+        return $out;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 use Kalopsis\Colour\Flakes;
 use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\TonerLibrary;
@@ -15,9 +16,12 @@ use Kalopsis\Tint\TonerLibrary;
  * @property int $number
  * @property array{toners: array<string, float>, layer?: array<string, float>} $recipe
  * @property string $note
+ * @property ?Carbon $created_at null where it is the shelf's
  */
 final class ColourFormula extends Model
 {
+    use HasAuthor;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];
@@ -27,10 +31,13 @@ final class ColourFormula extends Model
     {
         $query = self::query()->where(['workshop_id' => $workshopId, 'colour' => $colour, 'code' => $code]);
         $query->orderByDesc('number');
-        $found = $query->first();
-        if ($found !== null) {
-            return $found;
-        }
+
+        return $query->first() ?? self::shelf($workshopId, $colour, $code);
+    }
+
+    /** The shelf's recipe as the first version, not kept; null where the shelf has none. */
+    public static function shelf(int $workshopId, string $colour, string $code): ?self
+    {
         $recipe = Colour::query()
             ->where(['workshop_id' => $workshopId, 'name' => $colour, 'code' => $code])
             ->first()?->recipe;
@@ -68,6 +75,6 @@ final class ColourFormula extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['recipe' => 'array'];
+        return ['recipe' => 'array', 'created_at' => 'datetime'];
     }
 }

@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  * @property ?float $need_mm
  * @property float $blend_mm
  * @property float $ml
+ * @property ?float $wasted_ml
+ * @property ?int $formula
  * @property ?float $cost
  * @property ?float $minutes_planned
  * @property ?float $minutes_real
@@ -59,6 +61,7 @@ final class JobFact extends Model
             'need_mm' => 'float',
             'blend_mm' => 'float',
             'ml' => 'float',
+            'wasted_ml' => 'float',
             'cost' => 'float',
             'minutes_planned' => 'float',
             'minutes_real' => 'float',

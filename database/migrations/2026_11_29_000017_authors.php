@@ -13,6 +13,7 @@ return new class () extends Migration {
         'colour_samples',
         'colour_readings',
         'colour_events',
+        'colour_formulas',
         'mixes',
         'mix_events',
         'booth_runs',

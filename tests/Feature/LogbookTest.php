@@ -117,3 +117,66 @@ it('is written anew from the jobs, and filled with years of work for a try', fun
         ->and($this->getJson('/api/logbook?page=3')->json('jobs'))
         ->toHaveCount(21);
 });
+
+it('tells all that was tried of a colour: cards against their cars, which passed, tint steps, the formula', function (): void {
+    $user = $this->painter();
+    $read = function (RepairJob $job, string $kind, string $name, float $l): string {
+        $id = (string) Str::uuid();
+        $this->postJson("/api/jobs/{$job->id}/colour/samples", ['id' => $id, 'kind' => $kind, 'name' => $name])->assertCreated();
+        $labs = array_fill_keys(['15', '25', '45', '75', '110'], [$l, 0.0, 0.0]);
+        $this->postJson("/api/jobs/{$job->id}/colour/samples/{$id}/readings", [
+            'readings' => array_fill(0, 3, ['geometry' => '15-25-45-75-110', 'viewing' => 'D65/10', 'labs' => $labs]),
+        ])->assertCreated();
+
+        return $id;
+    };
+    $first = $this->open($user, ['car' => ['plate' => 'HIS 1']]);
+    $read($first, 'car', 'The car', 50.0);
+    $read($first, 'card', 'Too light', 53.0);
+    $this->travel(1)->minutes();
+    $second = $this->open($user, ['car' => ['plate' => 'HIS 2']]);
+    $read($second, 'car', 'The car', 50.0);
+    $same = $read($second, 'card', 'As the car', 50.0);
+    $look = ['light' => 'shade', 'from' => 'face', 'verdict' => 'matches'];
+    $this->postJson("/api/jobs/{$second->id}/colour/samples/{$same}/eye", $look)->assertCreated();
+    $this->postJson("/api/jobs/{$second->id}/colour/samples/{$same}/pass", ['reason' => 'Sprayed as planned.'])->assertSuccessful();
+    $this->open($user, ['car' => ['plate' => 'OTHER'], 'colour' => ['code' => 'SM-08']]);
+    $answer = $this->getJson('/api/logbook/colour?name=Saltmist+Silver&code=SM-07')->assertOk();
+    expectFits(json_decode((string) $answer->getContent()), 'ColourHistory');
+    $by = array_column($answer->json('samples'), null, 'name');
+    [$tooLight, $asTheCar] = [$by['Too light'], $by['As the car']];
+    expect(array_column($answer->json('jobs'), 'plate'))
+        ->toBe(['HIS 2', 'HIS 1'])
+        ->and($answer->json('jobs.0.formula'))
+        ->toBe(1)
+        // CIEDE2000 of a plain step in lightness is that step over 1 + 0.015 (L-50)^2 / sqrt(20 + (L-50)^2) at the mean L
+        // (CIE 142:2001): 3 / (1 + 0.015 * 2.25 / sqrt(22.25)) = 2.98.
+        ->and($tooLight['dE'])
+        ->toBe(2.98)
+        ->and([$tooLight['passed'], $asTheCar['passed'], $asTheCar['dE']])
+        ->toEqual([false, true, 0.0])
+        ->and(array_column($answer->json('formulas'), 'number'))
+        ->toBe([1])
+        ->and($answer->json('paint'))
+        ->toMatch('/^#[0-9a-f]{6}$/');
+    // A neighbour's cars are not there, and neither is a colour that nobody had.
+    expect($this->getJson('/api/logbook/colour?name[]=x')->assertOk()->json('jobs'))->toBe([]);
+    $this->actingAs($this->painter());
+    expect($this->getJson('/api/logbook/colour?name=Saltmist+Silver&code=SM-07')->json('jobs'))->toBe([]);
+});
+
+it('adds up paint, what is left of it and booth time by the month', function (): void {
+    $user = $this->painter();
+    $job = $this->open($user);
+    JobFact::query()->whereKey($job->id)->update(['opened_at' => now()->subMonths(2)->startOfMonth()->addDays(3), 'ml' => 900, 'wasted_ml' => 60]);
+    $old = $this->open($user);
+    JobFact::query()->whereKey($old->id)->update(['opened_at' => now()->subMonths(13), 'ml' => 5000]);
+    $now = $this->open($user);
+    JobFact::query()->whereKey($now->id)->update(['ml' => 300, 'wasted_ml' => null, 'minutes_planned' => 60, 'minutes_real' => 75]);
+    $sums = $this->getJson('/api/logbook/sums')->assertOk();
+    expectFits(json_decode((string) $sums->getContent()), 'LogSums');
+    expect(array_map(fn (array $m): array => [$m['jobs'], $m['ml']['value'], $m['wasted']['value'], $m['real']['value']], $sums->json('months')))
+        ->toEqual([[1, 900, 60, 0], [1, 300, 0, 75]])
+        ->and($sums->json('months.1.month'))
+        ->toBe(now()->format('Y-m'));
+});

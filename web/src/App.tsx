@@ -26,6 +26,7 @@ const CalibrationPage = lazy(() =>
   import('./calibration/CalibrationPage').then((m) => ({ default: m.CalibrationPage })),
 );
 const CardsPage = lazy(() => import('./calibration/CardsPage').then((m) => ({ default: m.CardsPage })));
+const ColourPage = lazy(() => import('./logbook/ColourPage').then((m) => ({ default: m.ColourPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
 const ScenarioPage = lazy(() => import('./practice/ScenarioPage').then((m) => ({ default: m.ScenarioPage })));
@@ -93,6 +94,7 @@ function SignedIn({ me }: { me: Me }) {
             <Route path="shelf" element={<ShelfPage />} />
             <Route path="calibration" element={<CalibrationPage />} />
             <Route path="logbook" element={<LogbookPage />} />
+            <Route path="logbook/colour" element={<ColourPage />} />
             <Route path="practice" element={<PracticePage />} />
             <Route path="practice/sandbox" element={<SandboxPage />} />
             <Route path="practice/:key" element={<ScenarioPage />} />

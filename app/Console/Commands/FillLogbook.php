@@ -92,6 +92,7 @@ final class FillLogbook extends Command
                 'need_mm' => mt_rand(90, 420),
                 'blend_mm' => mt_rand(150, 450),
                 'ml' => mt_rand(200, 1400),
+                'wasted_ml' => mt_rand(10, 90),
                 'cost' => mt_rand(1500, 9000) / 100,
                 'minutes_planned' => $planned,
                 'minutes_real' => $planned + mt_rand(-10, 40),

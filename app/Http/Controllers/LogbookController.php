@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\LogResource;
+use App\Logbook\ColourHistory;
 use App\Logbook\Logbook;
 use App\Models\JobFact;
 use App\Models\RepairJob;
@@ -54,14 +55,47 @@ final class LogbookController extends Controller
     #[OA\Response(response: 200, description: 'Colours, rates, minutes', content: new OA\JsonContent(ref: '#/components/schemas/LogSums'))]
     public function sums(Request $request): JsonResponse
     {
-        $sums = (new Logbook($this->user($request)))->sums();
+        $logbook = new Logbook($this->user($request));
+        $sums = $logbook->sums();
 
         return new JsonResponse([
             ...$sums,
             'planned' => Quantity::minutes(round($sums['planned'])),
             'real' => Quantity::minutes(round($sums['real'])),
             'ml' => Quantity::ml(round($sums['ml'])),
+            'currency' => $logbook->currency(),
+            'months' => array_map(LogResource::month(...), $logbook->months()),
         ]);
+    }
+
+    #[
+        OA\Get(
+            path: '/api/logbook/colour',
+            operationId: 'colourHistory',
+            tags: ['logbook'],
+            parameters: [
+                new OA\Parameter(name: 'name', in: 'query', required: true, schema: new OA\Schema(type: 'string')),
+                new OA\Parameter(name: 'code', in: 'query', schema: new OA\Schema(type: 'string')),
+            ],
+        ),
+    ]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'Cars in this colour, what was tried, tint steps, formulas',
+            content: new OA\JsonContent(ref: '#/components/schemas/ColourHistory'),
+        ),
+    ]
+    public function colour(Request $request): JsonResponse
+    {
+        $text = function (string $key) use ($request): string {
+            $value = $request->query($key);
+
+            return is_string($value) ? mb_substr($value, 0, 80) : '';
+        };
+        $history = ColourHistory::of($this->user($request)->workshop_id, $text('name'), $text('code'));
+
+        return new JsonResponse(LogResource::history($history));
     }
 
     #[OA\Get(path: '/api/logbook.csv', operationId: 'exportLogbook', tags: ['logbook'], parameters: [

@@ -20,6 +20,9 @@ use OpenApi\Attributes as OA;
             'need',
             'blend',
             'ml',
+            'wasted',
+            'cost',
+            'formula',
             'minutesPlanned',
             'minutesReal',
             'cardPassed',
@@ -43,6 +46,9 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'need', nullable: true, allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')]),
             new OA\Property(property: 'blend', ref: '#/components/schemas/Quantity'),
             new OA\Property(property: 'ml', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'wasted', nullable: true, allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')]),
+            new OA\Property(property: 'cost', type: 'number', nullable: true),
+            new OA\Property(property: 'formula', description: 'of the card that passed', type: 'integer', nullable: true),
             new OA\Property(property: 'minutesPlanned', nullable: true, allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')]),
             new OA\Property(property: 'minutesReal', nullable: true, allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')]),
             new OA\Property(property: 'cardPassed', type: 'boolean'),
@@ -108,7 +114,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'LogSums',
-        required: ['jobs', 'planned', 'real', 'ml', 'cost', 'redo', 'colours', 'schools', 'byColour', 'painters'],
+        required: ['jobs', 'planned', 'real', 'ml', 'cost', 'redo', 'colours', 'schools', 'byColour', 'painters', 'currency', 'months'],
         type: 'object',
         properties: [
             new OA\Property(property: 'jobs', type: 'integer'),
@@ -121,6 +127,89 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'schools', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedRate')),
             new OA\Property(property: 'byColour', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedRate')),
             new OA\Property(property: 'painters', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedRate')),
+            new OA\Property(property: 'currency', type: 'string', nullable: true),
+            new OA\Property(property: 'months', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogMonth')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'LogMonth',
+        required: ['month', 'jobs', 'again', 'ml', 'wasted', 'cost', 'planned', 'real'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'month', description: 'YYYY-MM', type: 'string'),
+            new OA\Property(property: 'jobs', type: 'integer'),
+            new OA\Property(property: 'again', type: 'integer'),
+            new OA\Property(property: 'ml', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'wasted', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'cost', type: 'number'),
+            new OA\Property(property: 'planned', ref: '#/components/schemas/Quantity'),
+            new OA\Property(property: 'real', ref: '#/components/schemas/Quantity'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'ColourHistory',
+        required: ['paint', 'jobs', 'samples', 'steps', 'formulas'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'paint', type: 'string', nullable: true),
+            new OA\Property(property: 'jobs', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogRow')),
+            new OA\Property(property: 'samples', type: 'array', items: new OA\Items(ref: '#/components/schemas/TriedSample')),
+            new OA\Property(property: 'steps', type: 'array', items: new OA\Items(ref: '#/components/schemas/TintStep')),
+            new OA\Property(property: 'formulas', type: 'array', items: new OA\Items(ref: '#/components/schemas/FormulaVersion')),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'TriedSample',
+        required: ['job', 'number', 'kind', 'name', 'formula', 'dE', 'angle', 'passed', 'says', 'by', 'at'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'job', type: 'string'),
+            new OA\Property(property: 'number', type: 'integer'),
+            new OA\Property(property: 'kind', type: 'string', enum: ['card', 'variant']),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'formula', type: 'integer', nullable: true),
+            new OA\Property(property: 'dE', description: 'CIEDE2000 where it is largest', type: 'number', nullable: true),
+            new OA\Property(property: 'angle', type: 'integer', nullable: true),
+            new OA\Property(property: 'passed', type: 'boolean'),
+            new OA\Property(property: 'says', nullable: true, allOf: [new OA\Schema(ref: '#/components/schemas/Phrase')]),
+            new OA\Property(property: 'by', type: 'string', nullable: true),
+            new OA\Property(property: 'at', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'TintStep',
+        required: ['job', 'formula', 'pours', 'by', 'at'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'job', type: 'string'),
+            new OA\Property(property: 'formula', type: 'integer', nullable: true),
+            new OA\Property(property: 'pours', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
+            new OA\Property(property: 'by', type: 'string', nullable: true),
+            new OA\Property(property: 'at', type: 'string'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'FormulaVersion',
+        required: ['number', 'note', 'by', 'at', 'toners', 'layer', 'totalGrams'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'number', type: 'integer'),
+            new OA\Property(property: 'note', type: 'string'),
+            new OA\Property(property: 'by', type: 'string', nullable: true),
+            new OA\Property(property: 'at', description: "null where it is the shelf's", type: 'string', nullable: true),
+            new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
+            new OA\Property(property: 'layer', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
+            new OA\Property(property: 'totalGrams', type: 'number'),
         ],
     ),
 ]

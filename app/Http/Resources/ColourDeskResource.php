@@ -139,7 +139,7 @@ final class ColourDeskResource
      * @param array<array-key, mixed> $grams
      * @return list<array{key: string, name: string, grams: float}>
      */
-    private static function toners(array $grams): array
+    public static function toners(array $grams): array
     {
         $library = TonerLibrary::northlight();
         $out = [];

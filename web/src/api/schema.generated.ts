@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colourHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/logbook.csv": {
         parameters: {
             query?: never;
@@ -2557,6 +2573,10 @@ export interface components {
             need: components["schemas"]["Quantity"] | null;
             blend: components["schemas"]["Quantity"];
             ml: components["schemas"]["Quantity"];
+            wasted: components["schemas"]["Quantity"] | null;
+            cost: number | null;
+            /** @description of the card that passed */
+            formula: number | null;
             minutesPlanned: components["schemas"]["Quantity"] | null;
             minutesReal: components["schemas"]["Quantity"] | null;
             cardPassed: boolean;
@@ -2601,6 +2621,58 @@ export interface components {
             schools: components["schemas"]["NamedRate"][];
             byColour: components["schemas"]["NamedRate"][];
             painters: components["schemas"]["NamedRate"][];
+            currency: string | null;
+            months: components["schemas"]["LogMonth"][];
+        };
+        LogMonth: {
+            /** @description YYYY-MM */
+            month: string;
+            jobs: number;
+            again: number;
+            ml: components["schemas"]["Quantity"];
+            wasted: components["schemas"]["Quantity"];
+            cost: number;
+            planned: components["schemas"]["Quantity"];
+            real: components["schemas"]["Quantity"];
+        };
+        ColourHistory: {
+            paint: string | null;
+            jobs: components["schemas"]["LogRow"][];
+            samples: components["schemas"]["TriedSample"][];
+            steps: components["schemas"]["TintStep"][];
+            formulas: components["schemas"]["FormulaVersion"][];
+        };
+        TriedSample: {
+            job: string;
+            number: number;
+            /** @enum {string} */
+            kind: "card" | "variant";
+            name: string;
+            formula: number | null;
+            /** @description CIEDE2000 where it is largest */
+            dE: number | null;
+            angle: number | null;
+            passed: boolean;
+            says: components["schemas"]["Phrase"] | null;
+            by: string | null;
+            at: string;
+        };
+        TintStep: {
+            job: string;
+            formula: number | null;
+            pours: components["schemas"]["TonerGrams"][];
+            by: string | null;
+            at: string;
+        };
+        FormulaVersion: {
+            number: number;
+            note: string;
+            by: string | null;
+            /** @description null where it is the shelf's */
+            at: string | null;
+            toners: components["schemas"]["TonerGrams"][];
+            layer: components["schemas"]["TonerGrams"][];
+            totalGrams: number;
         };
         LookDefect: {
             /** @description Shapes of looking back. */
@@ -5764,6 +5836,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogSums"];
+                };
+            };
+        };
+    };
+    colourHistory: {
+        parameters: {
+            query: {
+                name: string;
+                code?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Cars in this colour, what was tried, tint steps, formulas */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourHistory"];
                 };
             };
         };

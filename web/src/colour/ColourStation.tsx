@@ -117,7 +117,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             )
           }
         />
-        <LastTimes job={jobId} colour={handle.document.colour.name} />
+        <LastTimes job={jobId} colour={handle.document.colour.name} code={handle.document.colour.code ?? ''} />
         {desk.samples.length === 0 ? (
           <Empty title={t`The card against the car`}>
             <Trans>

@@ -10,9 +10,9 @@ import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
 
 /** The last time this colour was here: how it was blended, what became of it, and what was learned. */
-export function LastTimes({ job, colour }: { job: string; colour: string }) {
+export function LastTimes({ job, colour, code }: { job: string; colour: string; code: string }) {
   const last = useQuery({
-    queryKey: ['job', job, 'last-times', colour],
+    queryKey: ['job', job, 'last-times', colour, code],
     queryFn: ({ signal }) => unwrap(api.GET('/api/jobs/{job}/last-times', { params: { path: { job } }, signal })),
   });
   const schools = useShelf().data?.schools ?? [];
@@ -37,6 +37,20 @@ export function LastTimes({ job, colour }: { job: string; colour: string }) {
         <Trans>
           blended over <Measure of={best.blend} />
         </Trans>
+        {best.need !== null && (
+          <>
+            {', '}
+            <Trans>
+              needed <Measure of={best.need} />
+            </Trans>
+          </>
+        )}
+        {best.formula !== null && (
+          <>
+            {', '}
+            <Trans>formula {best.formula} passed</Trans>
+          </>
+        )}
         ;{' '}
         {best.redo ? (
           <Trans>done again</Trans>
@@ -58,11 +72,9 @@ export function LastTimes({ job, colour }: { job: string; colour: string }) {
         <Button component={RouterLink} to={`/jobs/${best.job}/look-back`}>
           <Trans>How it went</Trans>
         </Button>
-        {times.length > 1 && (
-          <Button component={RouterLink} to={`/logbook?${new URLSearchParams({ q: colour }).toString()}`}>
-            <Trans>All of this colour</Trans>
-          </Button>
-        )}
+        <Button component={RouterLink} to={`/logbook/colour?${new URLSearchParams({ name: colour, code }).toString()}`}>
+          <Trans>All of this colour</Trans>
+        </Button>
       </Stack>
     </Box>
   );

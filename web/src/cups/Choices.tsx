@@ -13,7 +13,7 @@ import { formatQuantity } from '../kit/units';
 import { Why, WhyFigure } from '../kit/Why';
 import { Measure, Words } from '../kit/Words';
 import { tell } from '../language/tell';
-import { money } from './money';
+import { money } from '../kit/money';
 import { useMixChoices } from './useCups';
 
 /** What a shop picks between before it mixes; each with the second best and what would turn the choice. */

@@ -13,7 +13,7 @@ import { WhyFigure } from '../kit/Why';
 import { tell } from '../language/tell';
 import { CupWishes } from './CupWishes';
 import { FormulaPanel } from './FormulaPanel';
-import { money } from './money';
+import { money } from '../kit/money';
 import { Pours } from './Pours';
 import { Thinning } from './Thinning';
 

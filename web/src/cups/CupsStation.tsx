@@ -12,7 +12,7 @@ import { Measure } from '../kit/Words';
 import { Choices } from './Choices';
 import { CupCard } from './CupCard';
 import { Mixes } from './Mixes';
-import { money } from './money';
+import { money } from '../kit/money';
 import { ViscosityDialog } from './ViscosityDialog';
 
 export function CupsStation({ handle }: { handle: BenchHandle }) {

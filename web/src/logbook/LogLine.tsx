@@ -1,5 +1,6 @@
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Stack, Typography } from '@mui/material';
+import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { LogRow } from '../api/types';
 import { longDay } from '../kit/dates';
@@ -9,7 +10,7 @@ import { phraseText } from '../kit/units';
 import { Measure } from '../kit/Words';
 
 /** One car: its colour, how it was blended, what became of it, and what was learned. */
-export function LogLine({ row, school }: { row: LogRow; school: string }) {
+export function LogLine({ row, school, children }: { row: LogRow; school: string; children?: ReactNode }) {
   const units = useUnits();
   return (
     <Box
@@ -76,6 +77,7 @@ export function LogLine({ row, school }: { row: LogRow; school: string }) {
         </Stack>
         {row.lesson !== '' && <Typography variant="body2">{row.lesson}</Typography>}
       </Box>
+      {children}
     </Box>
   );
 }

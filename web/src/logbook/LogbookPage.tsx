@@ -124,7 +124,7 @@ export function LogbookPage() {
         <PutAway />
       </Stack>
       <Box component="aside" aria-label={t`What it comes to`} sx={{ width: { xs: '100%', lg: 380 }, flexShrink: 0 }}>
-        <Sums onColour={(colour) => look(colour, 'all')} />
+        <Sums />
       </Box>
     </Stack>
   );

@@ -1,15 +1,17 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, Skeleton, Stack, Typography } from '@mui/material';
+import { Link as RouterLink } from 'react-router';
 import { useShelf } from '../api/queries';
 import { Failed } from '../kit/States';
 import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
+import { Months } from './Months';
 import { Rates } from './Rates';
 import { useSums } from './useLogbook';
 
 /** What the shop's work comes to: how often it was done again, booth time, and its colours. */
-export function Sums({ onColour }: { onColour: (colour: string) => void }) {
+export function Sums() {
   const sums = useSums();
   const schools = useShelf().data?.schools ?? [];
   if (sums.data === undefined) {
@@ -60,6 +62,7 @@ export function Sums({ onColour }: { onColour: (colour: string) => void }) {
           </Typography>
         </Box>
       )}
+      <Months months={sums.data.months} currency={sums.data.currency} />
       {sums.data.colours.length > 0 && (
         <Box component="section" aria-label={t`Colours`}>
           <Typography variant="h3">
@@ -67,7 +70,12 @@ export function Sums({ onColour }: { onColour: (colour: string) => void }) {
           </Typography>
           <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 0.5 }}>
             {sums.data.colours.slice(0, 16).map((c) => (
-              <Button key={`${c.colour} ${c.code}`} variant="outlined" onClick={() => onColour(c.colour)}>
+              <Button
+                key={`${c.colour} ${c.code}`}
+                variant="outlined"
+                component={RouterLink}
+                to={`/logbook/colour?${new URLSearchParams({ name: c.colour, code: c.code }).toString()}`}
+              >
                 {c.colour} {c.code} ({c.jobs})
               </Button>
             ))}
