@@ -140,6 +140,7 @@ Route::middleware('auth:sanctum')->group(function (): void {
     Route::post('calibration/tests/{id}/put-away', [CalibrationController::class, 'putAway']);
     Route::post('calibration/tests/{id}/restore', [CalibrationController::class, 'restore']);
 
+    Route::get('defects', [PracticeController::class, 'defects']);
     Route::get('practice', [PracticeController::class, 'index']);
     Route::get('practice/people', [PracticeController::class, 'people']);
     Route::post('practice/sandbox', [PracticeController::class, 'sandbox']);

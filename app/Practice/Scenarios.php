@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Models\PracticeScenario;
-use App\Support\WorkshopCatalogue;
+use App\Support\DefectFile;
 use Illuminate\Support\Facades\Cache;
 use Kalopsis\Practice\Best;
+use Kalopsis\Practice\DefectLooks;
 use Kalopsis\Practice\Scenario;
 use Kalopsis\Practice\ScenarioReader;
 use Kalopsis\Practice\SetUpReader;
@@ -17,11 +18,11 @@ final readonly class Scenarios
 {
     private const SECONDS = 86400;
 
-    private WorkshopCatalogue $shelf;
+    private TrainingShelf $shelf;
 
     public function __construct(private int $workshopId)
     {
-        $this->shelf = new WorkshopCatalogue($workshopId);
+        $this->shelf = new TrainingShelf($workshopId);
     }
 
     /** @return array<string, Scenario> by key, the easy ones first, the workshop's own last */
@@ -41,6 +42,20 @@ final readonly class Scenarios
     public function reader(): SetUpReader
     {
         return new SetUpReader($this->shelf);
+    }
+
+    /**
+     * How defects look as the model sprays them; a start of the application forgets them, as below.
+     *
+     * @return array<string, array{form: string, car: string, hex: list<string>, sizeMm: float, acrossMm: float}> by defect
+     */
+    public function defects(): array
+    {
+        return Cache::remember(
+            "defects {$this->workshopId}",
+            self::SECONDS,
+            fn (): array => (new DefectLooks($this->reader()))->all(DefectFile::all()),
+        );
     }
 
     /** What a search found; a start of the application forgets it, so that a change of the model counts. */

@@ -87,6 +87,12 @@ const shot = await timed(16, () =>
 const edit = { document: bare.document };
 const simulate = await timed(16, () => call('POST', `/api/jobs/${bare.id}/simulate`, edit));
 const ways = await timed(5, () => call('POST', `/api/jobs/${bare.id}/ways`, edit));
+// Half a minute of a pointer at 60 places a second, back and forth.
+const path = Array.from({ length: 1800 }, (_, i) => {
+  const [row, at] = [Math.floor(i / 144), i % 144];
+  return [i * 16.7, row % 2 === 0 ? at * 8.4 : 1200 - at * 8.4, 40 * row, 180];
+});
+const stroke = await timed(16, () => call('POST', '/api/practice/scenarios/hand-silver/stroke', { path }));
 
 const ms = (n) => `${n.toFixed(1)} ms`.padStart(10);
 console.log(`
@@ -99,4 +105,5 @@ Through HTTP on the demo's silver estate, 2 panels
   a drag, five cards on the desk       ${ms(withCards)}   (ratio ${(withCards / without).toFixed(2)}; wanted: under 100 and 1.2)
   one shot of the instrument           ${ms(shot)}   (wanted: under 150)
   what will be seen                    ${ms(simulate)}
-  every way compared, in one call      ${ms(ways)}   (wanted: under 900)`);
+  every way compared, in one call      ${ms(ways)}   (wanted: under 900)
+  half a minute of a practice stroke   ${ms(stroke)}   (wanted: under 60)`);

@@ -98,6 +98,7 @@ const ROOMS = [
         'Panel',
         'Sequence',
         'Spray',
+        'Findings',
         'Job',
     ],
     'Trials' => [

@@ -46,6 +46,27 @@ final class PracticeController extends Controller
         return new JsonResponse(PracticeResource::ladder($this->user($request)));
     }
 
+    #[OA\Get(path: '/api/defects', operationId: 'defectLooks', tags: ['look-back'])]
+    #[
+        OA\Response(
+            response: 200,
+            description: 'How defects look as the model sprays them',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/DefectLook')),
+        ),
+    ]
+    public function defects(Request $request): JsonResponse
+    {
+        $looks = (new Scenarios($this->user($request)->workshop_id))->defects();
+
+        return new JsonResponse(
+            array_map(
+                fn (string $key, array $look): array => ['key' => $key, ...$look],
+                array_keys($looks),
+                $looks,
+            ),
+        );
+    }
+
     #[OA\Get(path: '/api/practice/people', operationId: 'practicePeople', tags: ['practice'])]
     #[
         OA\Response(

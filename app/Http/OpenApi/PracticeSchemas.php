@@ -368,5 +368,20 @@ use OpenApi\Attributes as OA;
         ],
     ),
 ]
+#[
+    OA\Schema(
+        schema: 'DefectLook',
+        required: ['key', 'form', 'car', 'hex', 'sizeMm', 'acrossMm'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'form', type: 'string', enum: ['round', 'rows', 'clouds']),
+            new OA\Property(property: 'car', type: 'string'),
+            new OA\Property(property: 'hex', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(property: 'sizeMm', type: 'number'),
+            new OA\Property(property: 'acrossMm', type: 'number'),
+        ],
+    ),
+]
 /** Shapes of the practice bay. */
 final class PracticeSchemas {}

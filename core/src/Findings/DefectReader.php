@@ -55,11 +55,24 @@ final class DefectReader
                     $f->has('polish') ? $f->objects('polish', self::MOST_STEPS) : [],
                 ),
                 $f->has('reblend') && $f->flag('reblend', 'Whether it is sprayed again'),
+                $f->plainValues('wrong'),
+                $f->has('shown') ? self::form($f->object('shown')) : '',
+                $f->maybe('shown')->has('angle') ? $f->object('shown')->whole('angle', 15, 110, 'The angle') : 45,
             );
         }
         $problems->stop();
 
         return $out;
+    }
+
+    private static function form(Fields $f): string
+    {
+        $form = $f->text('form', 1, 10, 'How it is drawn');
+        if (! in_array($form, ['round', 'rows', 'clouds'], true)) {
+            $f->problems->add($f->path('form'), 'choice', 'A defect is drawn round, in rows or as clouds.');
+        }
+
+        return $form;
     }
 
     private static function step(Fields $f): RunStep

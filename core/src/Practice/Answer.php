@@ -6,7 +6,6 @@ namespace Kalopsis\Practice;
 
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
-use Kalopsis\Input\Problems;
 
 /** A scenario as somebody decided it, and as it really is. */
 final readonly class Answer
@@ -46,17 +45,14 @@ final readonly class Answer
     /** What was shown, what was decided, and what is true of either. */
     public function setUp(SetUpReader $reader): SetUp
     {
-        $values = [...SetUpReader::USUAL, ...$this->scenario->shown];
+        $values = $this->scenario->shown;
         foreach ($this->chosen as $ask => $option) {
             $values = [...$values, ...$this->scenario->ask($ask)?->option($option)->does ?? []];
         }
         // The truth lies beneath what was decided.
-        $values = [...$this->scenario->truth, ...$values, ...array_intersect_key($this->scenario->truth, self::WEATHER)];
-        $problems = new Problems();
-        $is = $reader->read(Fields::of($values, $problems, $this->scenario->key));
-        $problems->stop();
-        assert($is !== null);
+        $truth = $this->scenario->truth;
+        $values = [...$truth, ...SetUpReader::USUAL, ...$values, ...array_intersect_key($truth, self::WEATHER)];
 
-        return $is;
+        return $reader->of($values, $this->scenario->key);
     }
 }

@@ -8,6 +8,7 @@ use JsonSerializable;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\Screen;
 use Kalopsis\Colour\Xyz;
+use Kalopsis\Spray\LaidAt;
 use Kalopsis\Spray\Places;
 
 /** How a sprayed spot looks from outside in, from each angle: what a panel on the screen is drawn from. */
@@ -35,19 +36,11 @@ final readonly class Picture implements JsonSerializable
         $from = -$bay->is->spotMm;
         $to = ($reach ?? 400.0) + self::AROUND_MM;
         $places = new Places($from, ($to - $from) / (self::PLACES - 1), self::PLACES);
-        $colours = $bay->way->colours();
-        $laid = $colours->laid($places, $bay->is->blendMm);
-        $uncovered = $colours->uncovered($laid);
-        $primer = $bay->finish->primer($bay->is->shade);
+        $laid = $bay->way->colours()->laid($places, $bay->is->blendMm);
         $views = [];
         foreach (self::ANGLES as $angle) {
             $old = $bay->finish->oldAt($angle);
-            $along = [];
-            foreach ($colours->along($angle, $laid) as $i => $xyz) {
-                $on = $places->mm[$i] < 0.0;
-                // On the primer it shines through instead of the old finish.
-                $along[] = $on ? self::swapped($xyz, $uncovered[$i], $old, $primer) : $xyz;
-            }
+            $along = $this->seen($angle, $places, $laid);
             $most = max(100.0, $old->y, ...array_map(fn (Xyz $x): float => $x->y, $along));
             $hex = fn (Xyz $x): string => Screen::ofLight($x, $bay->finish->viewing(), 100.0 / $most);
             $views[] = [
@@ -66,6 +59,29 @@ final readonly class Picture implements JsonSerializable
             'coats' => self::coats($laid->films, $bay),
             'views' => $views,
         ];
+    }
+
+    /**
+     * The light of each place from one angle, degrees aspecular.
+     *
+     * @param LaidAt $laid what lies at these places
+     * @return list<Xyz>
+     */
+    public function seen(int $angle, Places $places, LaidAt $laid): array
+    {
+        $bay = $this->bay;
+        $colours = $bay->way->colours();
+        $uncovered = $colours->uncovered($laid);
+        $primer = $bay->finish->primer($bay->is->shade);
+        $old = $bay->finish->oldAt($angle);
+        $along = [];
+        foreach ($colours->along($angle, $laid) as $i => $xyz) {
+            $on = $places->mm[$i] < 0.0;
+            // On the primer it shines through instead of the old finish.
+            $along[] = $on ? self::swapped($xyz, $uncovered[$i], $old, $primer) : $xyz;
+        }
+
+        return $along;
     }
 
     /**

@@ -10,6 +10,8 @@ use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Input\Fields;
+use Kalopsis\Input\InvalidInput;
+use Kalopsis\Input\Problems;
 use Kalopsis\Job\BoothSpec;
 use Kalopsis\Job\Catalogue;
 use Kalopsis\Panel\Repair;
@@ -40,6 +42,23 @@ final readonly class SetUpReader
     private const BLEND_MM = [20.0, Simulation::LONGEST_MM];
 
     public function __construct(private Catalogue $catalogue) {}
+
+    /**
+     * What the usual is with some values otherwise.
+     *
+     * @param array<string, mixed> $values
+     * @param string $what whose they are, for faults
+     * @throws InvalidInput
+     */
+    public function of(array $values, string $what): SetUp
+    {
+        $problems = new Problems();
+        $is = $this->read(Fields::of([...self::USUAL, ...$values], $problems, $what));
+        $problems->stop();
+        assert($is !== null);
+
+        return $is;
+    }
 
     /** Faults go to the fields' problems; null where it cannot be sprayed at all. */
     public function read(Fields $f): ?SetUp

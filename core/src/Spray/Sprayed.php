@@ -110,6 +110,14 @@ final readonly class Sprayed
     /** A film that swims is cloudy, whatever the fade does. */
     private static function mottle(Simulation $s): float
     {
+        $gain = $s->finish->pigment->eye->factor;
+
+        return $s->finish->class->isEffect() ? Eye::pattern(self::clouds($s)[0], self::CLOUD_MM, self::standard($s), $gain) : 0.0;
+    }
+
+    /** @return array{float, float} half the swing of ln Y of a film that swims, at 45 degrees, and the size of a cloud, mm */
+    public static function clouds(Simulation $s): array
+    {
         $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
         $film = $s->finish->film();
         $above = 0.0;
@@ -122,32 +130,40 @@ final readonly class Sprayed
             $sum += ($weight + self::TELEGRAPHS * $covered) * ($laid->swims[0][$i] ?? 0.0);
             $above += $own;
         }
-        $standard = self::standard($s);
-        $half = (self::MOTTLE_L / 2.0) * min(1.0, $sum) * self::logPerL($s);
 
-        $gain = $s->finish->pigment->eye->factor;
-
-        return $s->finish->class->isEffect() ? Eye::pattern($half, self::CLOUD_MM, $standard, $gain) : 0.0;
+        return [(self::MOTTLE_L / 2.0) * min(1.0, $sum) * self::logPerL($s), self::CLOUD_MM];
     }
 
-    /**
-     * Overlap shows where one coat lands wetter and drier in turns: half the swing of ln Y at 45 degrees between (1
-     * +- ripple/2) of each coat's own
-     * wetness, weighted by what of that coat is seen, at full strength and half way down its fade.
-     */
+    /** Overlap shows where one coat lands wetter and drier in turns. */
     private static function stripes(Simulation $s): float
     {
         if (! $s->finish->class->isEffect()) {
             return 0.0;
         }
+        $standard = self::standard($s);
+        $worst = self::laps($s, $standard);
+        foreach (self::strokes($s) as [$half, $pitchMm]) {
+            $worst = max($worst, Eye::pattern($half, $pitchMm, $standard, $s->finish->pigment->eye->factor));
+        }
+
+        return $worst;
+    }
+
+    /**
+     * Half the swing of ln Y at 45 degrees between (1 +- ripple/2) of each coat's own wetness, weighted by what of that coat is
+     * seen, at full strength and half way down its fade.
+     *
+     * @return list<array{float, float}> half the swing, and the way from stroke to stroke, mm
+     */
+    public static function strokes(Simulation $s): array
+    {
         $fit = $s->finish->fit;
         $film = $s->finish->film();
-        $standard = self::standard($s);
         $pigment = $s->finish->pigment;
         $lobe = fn (float $dry): FlakeLobe => FlakeOrder::lobe($pigment->flakes, $dry, 0.0, $pigment->tilt->factor);
         $y = fn (float $dry): float => log($fit->at(45, $lobe($dry))->y + Signal::VEIL);
-        $worst = self::laps($s, $standard);
         $laid = $s->colours()->laid(new Places(-1.0, 1.0, 1), 1.0);
+        $out = [];
         $above = 0.0;
         for ($i = count($s->layers) - 1; $i >= 0; $i--) {
             $layer = $s->layers[$i];
@@ -157,13 +173,12 @@ final readonly class Sprayed
                 // dryness = exp(-V/Vc): a share of the coat's own V more or less is a power of it.
                 $swing = $layer->ripple / 2.0;
                 $half = abs($y(min(1.0, $dry ** (1.0 - $swing))) - $y($dry ** (1.0 + $swing))) / 2.0;
-                $seen = $film->through($above)[1] - $film->through($above + $share * $own)[1];
-                $worst = max($worst, Eye::pattern($half * $seen, $layer->pitchMm, $standard, $s->finish->pigment->eye->factor));
+                $out[] = [$half * ($film->through($above)[1] - $film->through($above + $share * $own)[1]), $layer->pitchMm];
             }
             $above += $own;
         }
 
-        return $worst;
+        return $out;
     }
 
     /** A layer that lets light through is darker wherever strokes lap: half its swing, by the coat that shows it most. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kalopsis\Colour\Measurement;
+use Kalopsis\Findings\DefectReader;
 use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Gun\Stroke;
 use Kalopsis\Input\Fields;
@@ -11,6 +12,7 @@ use Kalopsis\Input\Problems;
 use Kalopsis\Practice\Answer;
 use Kalopsis\Practice\Bay;
 use Kalopsis\Practice\Best;
+use Kalopsis\Practice\DefectLooks;
 use Kalopsis\Practice\FromJob;
 use Kalopsis\Practice\Hand;
 use Kalopsis\Practice\Marked;
@@ -342,4 +344,29 @@ it('makes a scenario of a job with its own difference hidden in it', function ()
         ->toBe('inside-out-wet-bed')
         ->and((new ScenarioReader(new Bodies()))->read($made)->asks)
         ->toHaveCount(2);
+});
+
+it('draws defects as the model sprays them: a light ring from the side, primer through a thin film, rows as far apart as strokes', function (): void {
+    $defects = DefectReader::read(json_decode((string) file_get_contents(__DIR__ . '/../../../data/defects.json'), true));
+    $looks = (new DefectLooks(new SetUpReader(new Bodies())))->all($defects);
+    $light = fn (string $hex): int => (int) hexdec(substr($hex, 3, 2));
+    expect(array_keys($looks))->toBe(['streaks', 'halo', 'mottle', 'see-through', 'colour-off']);
+    $halo = array_map($light, $looks['halo']['hex']);
+    $car = $light($looks['halo']['car']);
+    // Lightest beyond the primer, and as the car further out: that is what makes it a ring.
+    expect(array_search(max($halo), $halo, true))
+        ->toBeGreaterThan(4)
+        ->and(max($halo))
+        ->toBeGreaterThan($halo[0])
+        ->and($halo[23])
+        ->toBe($car);
+    $thin = array_map($light, $looks['see-through']['hex']);
+    // Dark primer, shade 7, below light paint: darker where it is, the car's own outside.
+    expect($thin[0])->toBeLessThan($thin[23])->and($thin[23])->toBe($light($looks['see-through']['car']));
+    // dL* +6 on the card: lighter in the middle.
+    expect($light($looks['colour-off']['hex'][0]))->toBeGreaterThan($light($looks['colour-off']['car']));
+    [$up, $down] = array_map($light, $looks['streaks']['hex']);
+    expect($up)->toBeGreaterThan($light($looks['streaks']['car']))->and($down)->toBeLessThan($light($looks['streaks']['car']));
+    // Half of a 250 to 300 mm fan overlapped: the next stroke is about half a fan further (common practice).
+    expect($looks['streaks']['sizeMm'])->toBeGreaterThan(80.0)->toBeLessThan(170.0);
 });

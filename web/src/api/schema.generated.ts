@@ -1140,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/defects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["defectLooks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/people": {
         parameters: {
             query?: never;
@@ -3462,6 +3478,15 @@ export interface components {
             furtherMm?: number;
             barMore?: number;
             overlapMore?: number;
+        };
+        DefectLook: {
+            key: string;
+            /** @enum {string} */
+            form: "round" | "rows" | "clouds";
+            car: string;
+            hex: string[];
+            sizeMm: number;
+            acrossMm: number;
         };
         RunBegun: {
             /** @description Shapes of a run in the booth. */
@@ -6638,6 +6663,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PracticeLadder"];
+                };
+            };
+        };
+    };
+    defectLooks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How defects look as the model sprays them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DefectLook"][];
                 };
             };
         };

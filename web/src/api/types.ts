@@ -82,6 +82,7 @@ export type RunPlan = Schemas['RunPlan'];
 export type RunRecord = Schemas['RunRecord'];
 export type RunRow = Schemas['RunRow'];
 export type RunStep = Schemas['RunStep'];
+export type DefectLook = Schemas['DefectLook'];
 export type LogRow = Schemas['LogRow'];
 export type LogSums = Schemas['LogSums'];
 export type LogMonth = Schemas['LogMonth'];

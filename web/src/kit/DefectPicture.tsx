@@ -1,5 +1,8 @@
 import { Box, useTheme } from '@mui/material';
-import type { ReactNode } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useId, type ReactNode } from 'react';
+import { api, unwrap } from '../api/client';
+import type { DefectLook } from '../api/types';
 
 /** Places of a drawing that look strewn and are always the same. */
 const STREWN = Array.from(
@@ -7,9 +10,82 @@ const STREWN = Array.from(
   (_, i) => [8 + ((i * 37) % 86), 8 + ((i * 53) % 60), 1 + ((i * 7) % 3)] as const,
 );
 
-/** What a defect looks like, in a few strokes: chosen by eye, with the words below it. */
+/** A cloud's place, and whether it is lighter or darker; as far apart as clouds are large, none beside its like. */
+const CLOUDS = [
+  [16, 14, 0],
+  [34, 30, 1],
+  [58, 12, 1],
+  [76, 30, 0],
+  [92, 12, 1],
+  [12, 48, 1],
+  [32, 64, 0],
+  [54, 48, 0],
+  [74, 64, 1],
+  [92, 52, 0],
+] as const;
+
+/** How the model sprays it: shape and size from there, drawn stronger so that a thumbnail shows it. */
+function Sprayed({ look }: { look: DefectLook }) {
+  const id = useId();
+  const size = (100 * look.sizeMm) / look.acrossMm;
+  const [light = look.car, dark = look.car] = look.hex;
+  return (
+    <>
+      <defs>
+        {look.form === 'round' ? (
+          <radialGradient id={id} gradientUnits="userSpaceOnUse" cx="50" cy="38" r="50">
+            {look.hex.map((colour, i) => (
+              <stop key={i} offset={i / (look.hex.length - 1)} stopColor={colour} />
+            ))}
+          </radialGradient>
+        ) : look.form === 'rows' ? (
+          <linearGradient
+            id={id}
+            gradientUnits="userSpaceOnUse"
+            x1="0"
+            y1="0"
+            x2="0"
+            y2={size / 2}
+            spreadMethod="reflect"
+          >
+            <stop offset="0" stopColor={light} />
+            <stop offset="1" stopColor={dark} />
+          </linearGradient>
+        ) : (
+          <filter id={id} x="-50%" y="-50%" width="200%" height="200%">
+            <feGaussianBlur stdDeviation={size / 3} />
+          </filter>
+        )}
+        <clipPath id={`${id}-clip`}>
+          <rect x="1" y="1" width="98" height="74" rx="4" />
+        </clipPath>
+      </defs>
+      <g clipPath={`url(#${id}-clip)`}>
+        <rect width="100" height="76" fill={look.form === 'clouds' ? look.car : `url(#${id})`} />
+        {look.form === 'clouds' && (
+          <g filter={`url(#${id})`}>
+            {CLOUDS.map(([x, y, which]) => (
+              <ellipse key={x} cx={x} cy={y} rx={size * 0.8} ry={size * 0.6} fill={which === 0 ? light : dark} />
+            ))}
+          </g>
+        )}
+      </g>
+    </>
+  );
+}
+
+/** What the model can show of defects, asked for once. */
+const useLooks = () =>
+  useQuery({
+    queryKey: ['defects'],
+    queryFn: ({ signal }) => unwrap(api.GET('/api/defects', { signal })),
+    staleTime: Infinity,
+  });
+
+/** What a defect looks like: as the model sprays it where it can, else in a few strokes. Chosen by eye, with the words beside. */
 export function DefectPicture({ of }: { of: string }) {
   const { tokens } = useTheme();
+  const look = useLooks().data?.find((known) => known.key === of);
   const draw: Record<string, ReactNode> = {
     streaks: [10, 24, 38, 52, 66].map((y, i) => (
       <rect
@@ -123,7 +199,7 @@ export function DefectPicture({ of }: { of: string }) {
   return (
     <Box component="svg" viewBox="0 0 100 76" aria-hidden="true" sx={{ width: 100, flexShrink: 0, display: 'block' }}>
       <rect x="1" y="1" width="98" height="74" rx="4" fill={tokens.panel} stroke={tokens.line} />
-      {draw[of] ?? null}
+      {look === undefined ? (draw[of] ?? null) : <Sprayed look={look} />}
     </Box>
   );
 }
