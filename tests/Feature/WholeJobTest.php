@@ -9,6 +9,9 @@ use App\Models\Workshop;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 
+/** One pixel. */
+const TINY_PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
 /** A car that was read and carded, mixed, sprayed and looked at, by more than one person and on two versions of its plan. */
 function wholeJob(): RepairJob
 {
@@ -43,7 +46,7 @@ function wholeJob(): RepairJob
     $look('finding', ['defect' => 'halo', 'light' => 'low-sun', 'distanceM' => 3, 'note' => 'Only low sun'], $key);
     $look('delivered');
     $look('lesson', ['text' => 'Bed and base without a pause.']);
-    $picture = base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
+    $picture = base64_decode(TINY_PNG, true);
     test()->post("/api/jobs/{$job->id}/photos", [
         'id' => (string) Str::uuid(),
         'finding' => $key,
@@ -173,3 +176,15 @@ it('takes in nothing of a file whose record cannot be read', function (callable 
         'record.looks.1.key',
     ],
 ]);
+
+it('lets in what it sends out: pictures as large as a phone takes them, and a job that carries them', function (): void {
+    $job = $this->open($this->painter());
+    $png = base64_decode(TINY_PNG, true) . str_repeat("\0", 5_000_000);
+    $this->post("/api/jobs/{$job->id}/photos", [
+        'id' => (string) Str::uuid(),
+        'photo' => UploadedFile::fake()->createWithContent('large.png', $png),
+    ])->assertCreated();
+    $file = (string) $this->getJson("/api/jobs/{$job->id}/file")->getContent();
+    expect(strlen($file))->toBeGreaterThan(6_000_000);
+    $this->call('POST', '/api/jobs/import', content: $file, server: ['CONTENT_TYPE' => 'application/json'])->assertCreated();
+});

@@ -14,13 +14,16 @@ final class LimitBody
 {
     public const MOST_BYTES = 3_000_000;
 
-    /** 10,000 readings at five angles with their spectra take about 12 MB. */
+    /** 10,000 readings at five angles with their spectra take about 12 MB, and so do a job's pictures or one of a phone. */
     public const MOST_FILE_BYTES = 16_000_000;
+
+    /** Where files come in. */
+    private const FILES = '#/colour/imports$|/jobs/import$|/photos$#';
 
     public function handle(Request $request, Closure $next): Response
     {
         $length = max((int) $request->headers->get('Content-Length', '0'), strlen($request->getContent()));
-        $most = str_ends_with($request->path(), '/colour/imports') ? self::MOST_FILE_BYTES : self::MOST_BYTES;
+        $most = preg_match(self::FILES, $request->path()) === 1 ? self::MOST_FILE_BYTES : self::MOST_BYTES;
         if ($length > $most) {
             return Problem::response(
                 413,
