@@ -10,7 +10,7 @@ const LEVELS = [
   ['map'],
   ['bench', 'walk'],
   [
-    'blend', 'booth', 'calibration', 'car', 'colour', 'cups', 'login', 'logbook', 'lookback', 'mixing', 'practice', 'run', 'second-opinion', 'sheet', 'shelf', 'shell', 'today',
+    'blend', 'booth', 'calibration', 'car', 'colour', 'cups', 'login', 'logbook', 'lookback', 'mixing', 'people', 'practice', 'run', 'second-opinion', 'sheet', 'shelf', 'shell', 'today',
   ],
   ['job'],
 ];

@@ -18,6 +18,7 @@ use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MixController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReadingFileController;
@@ -27,15 +28,27 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopSchoolController;
 use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
+use App\Http\Middleware\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
 Route::post('login', [SessionController::class, 'store']);
 
-Route::middleware('auth:sanctum')->group(function (): void {
+Route::post('first-run', [SessionController::class, 'firstRun']);
+
+Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void {
     Route::post('logout', [SessionController::class, 'destroy']);
     Route::get('me', [MeController::class, 'show']);
     Route::patch('me', [MeController::class, 'update']);
+    Route::post('me/password', [MeController::class, 'password']);
+    Route::get('me/devices', [MeController::class, 'devices']);
+    Route::post('me/sign-out-elsewhere', [MeController::class, 'signOutElsewhere']);
+    Route::get('people', [PeopleController::class, 'index']);
+    Route::post('people', [PeopleController::class, 'store']);
+    Route::patch('people/{person}', [PeopleController::class, 'update']);
+    Route::post('people/{person}/password', [PeopleController::class, 'password']);
+    Route::post('people/{person}/sign-out', [PeopleController::class, 'signOut']);
+    Route::get('happenings', [PeopleController::class, 'happenings']);
 
     Route::get('jobs', [JobController::class, 'index']);
     Route::post('jobs', [JobController::class, 'store']);

@@ -7,6 +7,7 @@ namespace App\Exceptions;
 use App\Booth\RunRefused;
 use App\Devices\NothingToMeasure;
 use App\Mixing\MixRefused;
+use App\People\NotFresh;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -58,6 +59,7 @@ final class ProblemRenderer
                 'This card cannot pass.',
                 $error->getMessage(),
             ),
+            $error instanceof NotFresh => Problem::response(409, 'not-fresh', $error->getMessage()),
             $error instanceof MixRefused => Problem::response(
                 409,
                 'mix-refused',

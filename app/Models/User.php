@@ -8,6 +8,7 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 use Laravel\Sanctum\HasApiTokens;
 
 /**
@@ -20,6 +21,8 @@ use Laravel\Sanctum\HasApiTokens;
  * @property string $units
  * @property string $theme
  * @property string $weights g or oz
+ * @property bool $must_change the password was given by a lead
+ * @property ?Carbon $put_away_at
  * @property Workshop $workshop
  */
 final class User extends Authenticatable
@@ -31,7 +34,7 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $attributes = ['units' => 'metric', 'theme' => 'light', 'weights' => 'g'];
+    protected $attributes = ['units' => 'metric', 'theme' => 'light', 'weights' => 'g', 'must_change' => false, 'put_away_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -44,6 +47,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'must_change' => 'boolean', 'put_away_at' => 'datetime'];
     }
 }

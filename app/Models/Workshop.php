@@ -19,6 +19,7 @@ use Kalopsis\Job\BlendLimits;
  * @property string $town
  * @property ?array<string, int|bool> $blend_limits
  * @property bool $is_demo
+ * @property string $paper A4 or letter
  * @property float $scale_readability_g
  * @property ?list<string> $booths
  * @property ?array{opens?: int, closes?: int, days?: list<int>} $hours
@@ -30,6 +31,8 @@ final class Workshop extends Model
     use HasFactory;
 
     protected $guarded = [];
+
+    protected $attributes = ['paper' => 'A4'];
 
     /** What the search for the smallest blend may do in this shop. */
     public function blendLimits(): BlendLimits

@@ -53,7 +53,7 @@ it('never slows down who types the right password, nor a colleague behind the sa
 });
 
 it('says who is signed in without an error while nobody is', function (): void {
-    $this->getJson('/api/session')->assertOk()->assertExactJson(['me' => null]);
+    $this->getJson('/api/session')->assertOk()->assertExactJson(['me' => null, 'fresh' => true]);
     $this->actingAs($this->lead())->getJson('/api/session')->assertOk()->assertJsonPath('me.role', 'lead');
 });
 

@@ -28,6 +28,9 @@ const CalibrationPage = lazy(() =>
 const CardsPage = lazy(() => import('./calibration/CardsPage').then((m) => ({ default: m.CardsPage })));
 const ColourPage = lazy(() => import('./logbook/ColourPage').then((m) => ({ default: m.ColourPage })));
 const LogbookPage = lazy(() => import('./logbook/LogbookPage').then((m) => ({ default: m.LogbookPage })));
+const AccountPage = lazy(() => import('./people/AccountPage').then((m) => ({ default: m.AccountPage })));
+const PeoplePage = lazy(() => import('./people/PeoplePage').then((m) => ({ default: m.PeoplePage })));
+const FirstPassword = lazy(() => import('./people/FirstPassword').then((m) => ({ default: m.FirstPassword })));
 const PracticePage = lazy(() => import('./practice/PracticePage').then((m) => ({ default: m.PracticePage })));
 const ScenarioPage = lazy(() => import('./practice/ScenarioPage').then((m) => ({ default: m.ScenarioPage })));
 const SandboxPage = lazy(() => import('./practice/SandboxPage').then((m) => ({ default: m.SandboxPage })));
@@ -44,7 +47,13 @@ export function App() {
       {me.isPending ? (
         <Loading what="Kalopsis" />
       ) : me.data != null && !me.isError ? (
-        <SignedIn me={me.data} />
+        me.data.mustChange ? (
+          <Suspense fallback={<Loading what="Kalopsis" />}>
+            <FirstPassword name={me.data.name} />
+          </Suspense>
+        ) : (
+          <SignedIn me={me.data} />
+        )
       ) : me.data === null ? (
         <LoginPage />
       ) : (
@@ -95,6 +104,8 @@ function SignedIn({ me }: { me: Me }) {
             <Route path="calibration" element={<CalibrationPage />} />
             <Route path="logbook" element={<LogbookPage />} />
             <Route path="logbook/colour" element={<ColourPage />} />
+            <Route path="people" element={<PeoplePage />} />
+            <Route path="account" element={<AccountPage />} />
             <Route path="practice" element={<PracticePage />} />
             <Route path="practice/sandbox" element={<SandboxPage />} />
             <Route path="practice/:key" element={<ScenarioPage />} />

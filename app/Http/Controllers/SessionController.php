@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\OpenWorkshop;
+use App\Http\Requests\FirstRunRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\MeResource;
 use App\Models\User;
+use App\People\NotFresh;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +38,12 @@ final class SessionController extends Controller
     {
         $user = $request->user('sanctum');
 
-        return new JsonResponse(['me' => $user instanceof User ? new MeResource($user->load('workshop')) : null]);
+        $known = $user instanceof User && $user->put_away_at === null;
+
+        return new JsonResponse([
+            'me' => $known ? new MeResource($user->load('workshop')) : null,
+            'fresh' => ! $known && ! User::query()->exists(),
+        ]);
     }
 
     #[
@@ -70,9 +78,40 @@ final class SessionController extends Controller
             throw ValidationException::withMessages(['email' => 'E-mail or password is not right.']);
         }
         RateLimiter::clear($key);
+        if ($this->user($request)->put_away_at !== null) {
+            $this->guard->logout();
+
+            throw ValidationException::withMessages(['email' => 'This account was put away. Ask your lead.']);
+        }
         $request->session()->regenerate();
 
         return new MeResource($this->user($request)->load('workshop'));
+    }
+
+    #[
+        OA\Post(
+            path: '/api/first-run',
+            operationId: 'firstRun',
+            tags: ['people'],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: '#/components/schemas/FirstRun'),
+            ),
+        ),
+    ]
+    #[OA\Response(response: 201, description: 'Opened and signed in', content: new OA\JsonContent(ref: '#/components/schemas/Me'))]
+    #[OA\Response(response: 409, description: 'Opened already', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function firstRun(FirstRunRequest $request, OpenWorkshop $open): JsonResponse
+    {
+        if (User::query()->exists()) {
+            throw new NotFresh('This installation has its lead already. Sign in.');
+        }
+        $lead = $open($request->shop(), $request->lead());
+        $this->guard->login($lead, true);
+        $request->session()->regenerate();
+
+        return new JsonResponse(new MeResource($lead->load('workshop')), 201);
     }
 
     #[OA\Post(path: '/api/logout', operationId: 'signOut', tags: ['people'])]

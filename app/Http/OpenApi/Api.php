@@ -35,6 +35,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'person',
+        name: 'person',
+        in: 'path',
+        required: true,
+        schema: new OA\Schema(type: 'integer'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'photo',
         name: 'photo',
         in: 'path',

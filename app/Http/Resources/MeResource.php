@@ -24,6 +24,8 @@ final class MeResource extends JsonResource
             'units' => $user->units,
             'theme' => $user->theme,
             'weights' => $user->weights,
+            'paper' => $user->workshop->paper,
+            'mustChange' => $user->must_change,
         ];
     }
 }

@@ -19,7 +19,7 @@ export function CardsPage() {
   }
   const { sheet, greyL } = state.data;
   return (
-    <Paper css="A4 portrait" margin="12mm" back="/calibration" backWords={t`Back to the tests`} title={t`Test cards`}>
+    <Paper margin="12mm" back="/calibration" backWords={t`Back to the tests`} title={t`Test cards`}>
       <title>{t`Test cards, Kalopsis`}</title>
       <Box sx={{ '& svg': { display: 'block', mb: '6mm' }, '& h2': { mb: '2mm' } }}>
         <Typography variant="h2">

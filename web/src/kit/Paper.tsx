@@ -4,6 +4,7 @@ import { Box, Button, GlobalStyles, Stack, ThemeProvider, Typography } from '@mu
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { kalopsisTheme } from '../theme/theme';
+import { usePreferences } from './preferences';
 
 /** A page for paper: black on white whatever the screen's theme, with what can be chosen above it. */
 export function Paper({
@@ -15,7 +16,8 @@ export function Paper({
   choices,
   children,
 }: {
-  css: string;
+  /** size of a label; else the shop's sheet */
+  css?: string;
   margin?: string;
   back: string;
   backWords?: string;
@@ -23,12 +25,13 @@ export function Paper({
   choices?: ReactNode;
   children: ReactNode;
 }) {
+  const { me } = usePreferences();
   const light = useMemo(() => kalopsisTheme('light'), []);
   return (
     <ThemeProvider theme={light}>
       <GlobalStyles
         styles={{
-          '@page': { size: css, margin },
+          '@page': { size: css ?? `${me.paper} portrait`, margin },
           '@media print': { '.no-print': { display: 'none !important' } },
         }}
       />

@@ -2,27 +2,46 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Alert, Box, Button, Stack, TextField, Typography } from '@mui/material';
-import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys } from '../api/queries';
+import { Loading } from '../kit/States';
 
 const form = z.object({
   email: z.string().min(1, t`Type your e-mail address.`),
   password: z.string().min(1, t`Type your password.`),
 });
-type SignIn = z.infer<typeof form>;
+type Wish = z.infer<typeof form>;
 
+const FirstRun = lazy(() => import('./FirstRun').then((m) => ({ default: m.FirstRun })));
+
+/** Signing in; where nobody has an account yet, the first run. */
 export function LoginPage() {
+  const session = useQuery({
+    queryKey: ['session'],
+    queryFn: ({ signal }) => unwrap(api.GET('/api/session', { signal })),
+  });
+  if (session.data?.fresh === true) {
+    return (
+      <Suspense fallback={<Loading what="Kalopsis" />}>
+        <FirstRun />
+      </Suspense>
+    );
+  }
+  return <SignIn />;
+}
+
+function SignIn() {
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
-  const { register, handleSubmit, setError, formState } = useForm<SignIn>({
+  const { register, handleSubmit, setError, formState } = useForm<Wish>({
     resolver: zodResolver(form),
     defaultValues: { email: '', password: '' },
   });
-  const signIn = async (values: SignIn) => {
+  const signIn = async (values: Wish) => {
     setProblem(null);
     try {
       client.setQueryData(keys.me, await unwrap(api.POST('/api/login', { body: values })));

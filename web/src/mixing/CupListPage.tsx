@@ -25,7 +25,7 @@ export function CupListPage() {
   }
   const { plan, document } = loaded.handle;
   return (
-    <Paper css="A4 portrait" back={`/jobs/${id}/cups`}>
+    <Paper back={`/jobs/${id}/cups`}>
       <Typography variant="h1" sx={{ fontSize: '18pt' }}>
         <Trans>Cups</Trans>: {document.car.label}
         {document.car.plate !== undefined && document.car.plate !== '' && <>, {document.car.plate}</>}

@@ -5,7 +5,7 @@ import { Link as RouterLink } from 'react-router';
 import { usePreferences } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { Ladder } from './Ladder';
-import { People } from './People';
+import { Trainees } from './Trainees';
 import { useLadder, usePutAway } from './usePractice';
 
 /** The trainer: repairs with a hidden truth, a ladder of skills, and a sandbox with every slider. */
@@ -49,7 +49,7 @@ export function PracticePage() {
         </Stack>
       </Box>
       <Ladder ladder={ladder.data} mayPutAway={me.role === 'lead'} onPutAway={(key) => putAway.mutate(key)} />
-      {me.role === 'lead' && <People />}
+      {me.role === 'lead' && <Trainees />}
     </Stack>
   );
 }

@@ -40,7 +40,6 @@ function Sheet({ record }: { record: RunRecord }) {
   const file = `/api/jobs/${record.job}/runs/${record.id}/record`;
   return (
     <Paper
-      css="A4 portrait"
       back={`/jobs/${record.job}/booth`}
       backWords={t`Back to the booth`}
       choices={

@@ -15,7 +15,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { useBody } from '../api/queries';
 import type { Bench, BodyShape } from '../api/types';
 import { useBench } from '../bench/useBench';
-import { useUnits } from '../kit/preferences';
+import { usePreferences, useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { kalopsisTheme } from '../theme/theme';
 import { Fitted } from './Fitted';
@@ -73,7 +73,10 @@ export function BoothSheet() {
 
 function Sheet({ bench, body }: { bench: Bench; body: BodyShape }) {
   const [search, setSearch] = useSearchParams();
-  const paper: Paper = search.get('paper') === 'letter' ? 'letter' : 'a4';
+  const { me } = usePreferences();
+  const usual = me.paper === 'letter' ? 'letter' : 'a4';
+  const asked = search.get('paper');
+  const paper: Paper = asked === 'letter' || asked === 'a4' ? asked : usual;
   const size = PAPERS[paper];
   const units = useUnits();
   const fitFor = `${paper} ${bench.version} ${units}`;

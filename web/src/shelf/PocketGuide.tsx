@@ -22,7 +22,7 @@ export function PocketGuide() {
   }
   const { schools, paintSystems } = shelf.data;
   return (
-    <Paper css="A4 portrait" margin="12mm" back="/" backWords={t`Back to Today`} title={t`Pocket guide`}>
+    <Paper margin="12mm" back="/" backWords={t`Back to Today`} title={t`Pocket guide`}>
       <title>{t`Pocket guide, Kalopsis`}</title>
       <Box sx={{ maxWidth: 900, '& section': { breakInside: 'avoid', mb: 2 } }}>
         <Typography variant="h2">

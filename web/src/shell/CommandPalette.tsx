@@ -19,7 +19,7 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
   const { pathname } = useLocation();
   const jobs = useJobs();
   const shelf = useShelf();
-  const { units, setUnits, setTheme, weights, setWeights } = usePreferences();
+  const { me, units, setUnits, setTheme, weights, setWeights } = usePreferences();
   const here = /^\/jobs\/([^/]+)/.exec(pathname)?.[1];
   const commands = useMemo<Command[]>(() => {
     const go = (to: string) => () => void navigate(to);
@@ -47,6 +47,8 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
       { group: t`Places`, label: t`Shelf`, hint: '', run: go('/shelf') },
       { group: t`Places`, label: t`Logbook`, hint: '', run: go('/logbook') },
       { group: t`Places`, label: t`Practice bay`, hint: '', run: go('/practice') },
+      { group: t`Places`, label: t`My account`, hint: t`password`, run: go('/account') },
+      ...(me.role === 'lead' ? [{ group: t`Places`, label: t`People`, hint: '', run: go('/people') }] : []),
       {
         group: t`Settings`,
         label: units === 'metric' ? t`Show inches and °F` : t`Show millimetres and °C`,
@@ -64,7 +66,7 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
       { group: t`Settings`, label: t`Booth theme`, hint: t`theme`, run: () => setTheme('booth') },
       { group: t`Settings`, label: t`Keyboard map`, hint: '?', run: onHelp },
     ];
-  }, [here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, weights, setWeights, onHelp]);
+  }, [me.role, here, jobs.data, shelf.data, navigate, units, setUnits, setTheme, weights, setWeights, onHelp]);
   return (
     <Dialog
       open

@@ -18,7 +18,7 @@ import {
 } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { NavLink, Outlet, Link as RouterLink, useLocation, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { ThemeName, Weights } from '../api/types';
 import { usePreferences } from '../kit/preferences';
@@ -220,6 +220,14 @@ export function Shell() {
           >
             <Trans>Help for this place</Trans>
           </MenuItem>
+          <MenuItem component={RouterLink} to="/account" onClick={() => setMenu(null)}>
+            <Trans>My account</Trans>
+          </MenuItem>
+          {me.role === 'lead' && (
+            <MenuItem component={RouterLink} to="/people" onClick={() => setMenu(null)}>
+              <Trans>People</Trans>
+            </MenuItem>
+          )}
           <MenuItem onClick={() => void signOut()}>
             <Trans>Sign out</Trans>
           </MenuItem>

@@ -7,7 +7,7 @@ import { phraseText } from '../kit/units';
 import { usePeople } from './usePractice';
 
 /** How far everybody of the workshop has come; only the lead sees it. */
-export function People() {
+export function Trainees() {
   const units = useUnits();
   const people = usePeople(true).data ?? [];
   const skills = people[0]?.skills ?? [];

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Exceptions\Problem;
+use App\Models\User;
+use Closure;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Who was put away is signed out at once; who has a first password changes it before anything else. */
+final readonly class OwnPassword
+{
+    public function __construct(private StatefulGuard $guard) {}
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $user = $request->user();
+        if ($user instanceof User && $user->put_away_at !== null) {
+            $this->guard->logout();
+
+            return Problem::response(401, 'put-away', 'This account was put away.', 'Ask your lead.');
+        }
+        if ($user instanceof User && $user->must_change && ! in_array($request->path(), ['api/me', 'api/me/password', 'api/logout'], true)) {
+            return Problem::response(403, 'change-password', 'Choose a password of your own first.');
+        }
+
+        return $next($request);
+    }
+}

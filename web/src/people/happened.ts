@@ -1,0 +1,22 @@
+import { t } from '@lingui/core/macro';
+
+/** What was done, by its key; a key of another version stands for itself. */
+export function happened(kind: string): string {
+  const words: Record<string, string> = {
+    'person-added': t`added`,
+    'person-role': t`changed the role of`,
+    'person-put-away': t`put away`,
+    'person-back': t`brought back`,
+    'person-password': t`gave a new first password to`,
+    'person-signed-out': t`signed out`,
+    'colour-added': t`put on the shelf:`,
+    'colour-changed': t`changed on the shelf:`,
+    'colour-put-away': t`put away from the shelf:`,
+    'colour-back': t`brought back to the shelf:`,
+    'system-added': t`added the data sheet`,
+    'system-changed': t`changed the data sheet`,
+    'system-put-away': t`put away the data sheet`,
+    'body-added': t`drew by tape`,
+  };
+  return words[kind] ?? kind;
+}
