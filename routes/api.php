@@ -26,6 +26,7 @@ use App\Http\Controllers\RunController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopSchoolController;
+use App\Http\Controllers\SilhouetteController;
 use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
 use App\Http\Middleware\OwnPassword;
@@ -165,6 +166,11 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);
+    Route::get('silhouettes', [SilhouetteController::class, 'index']);
+    Route::post('silhouettes/{key}/fit', [SilhouetteController::class, 'fit']);
+    Route::post('silhouettes/{key}', [SilhouetteController::class, 'store']);
+    Route::get('bodies/{key}/tape', [SilhouetteController::class, 'show']);
+    Route::put('bodies/{key}/tape', [SilhouetteController::class, 'update']);
     Route::get('bodies/{key}', [BodyShapeController::class, 'show']);
     Route::get('bodies/{key}/svg', [BodyShapeController::class, 'svg']);
     Route::post('bodies', [BodyShapeController::class, 'store']);

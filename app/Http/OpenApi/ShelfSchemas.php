@@ -105,9 +105,10 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ShelfBody',
-        required: ['key', 'name', 'style'],
+        required: ['key', 'name', 'style', 'taped'],
         type: 'object',
         properties: [
+            new OA\Property(property: 'taped', description: 'drawn by tape', type: 'boolean'),
             new OA\Property(property: 'key', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'style', type: 'string'),
@@ -382,4 +383,40 @@ use OpenApi\Attributes as OA;
         ],
     ),
 ]
+#[OA\Schema(schema: 'Silhouette', required: ['key', 'name', 'part', 'tapes'], type: 'object', properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'part', description: 'one panel off the car', type: 'boolean'),
+    new OA\Property(property: 'tapes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Tape')),
+])]
+#[OA\Schema(schema: 'Tape', required: ['key', 'name', 'how', 'drawn'], type: 'object', properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'name', ref: '#/components/schemas/Phrase'),
+    new OA\Property(property: 'how', ref: '#/components/schemas/Phrase'),
+    new OA\Property(property: 'drawn', ref: '#/components/schemas/Quantity'),
+])]
+#[OA\Schema(schema: 'TapeLengths', required: ['lengths'], type: 'object', properties: [
+    new OA\Property(property: 'lengths', description: 'mm by tape', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+])]
+#[OA\Schema(schema: 'TapeWish', required: ['name', 'lengths'], type: 'object', properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'lengths', description: 'mm by tape', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+])]
+#[OA\Schema(schema: 'TapedBody', required: ['key', 'name', 'silhouette', 'lengths'], type: 'object', properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'silhouette', type: 'string'),
+    new OA\Property(property: 'lengths', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+])]
+#[OA\Schema(schema: 'HeldTape', required: ['key', 'from', 'to', 'reads'], type: 'object', properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'from', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'to', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'reads', ref: '#/components/schemas/Quantity'),
+])]
+#[OA\Schema(schema: 'TapedCar', required: ['body', 'tapes', 'remarks'], type: 'object', properties: [
+    new OA\Property(property: 'body', ref: '#/components/schemas/BodyShape'),
+    new OA\Property(property: 'tapes', type: 'array', items: new OA\Items(ref: '#/components/schemas/HeldTape')),
+    new OA\Property(property: 'remarks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
+])]
 final class ShelfSchemas {}

@@ -38,10 +38,15 @@ final class ShelfResource
         return [
             'bodyShapes' => $workshop
                 ->bodyShapes()
-                ->get(['key', 'name', 'style'])
+                ->get(['key', 'name', 'style', 'tape'])
                 ->sortBy('name')
                 ->values()
-                ->map(fn (BodyShapeRecord $b): array => ['key' => $b->key, 'name' => $b->name, 'style' => $b->style])
+                ->map(fn (BodyShapeRecord $b): array => [
+                    'key' => $b->key,
+                    'name' => $b->name,
+                    'style' => $b->style,
+                    'taped' => $b->tape !== null,
+                ])
                 ->all(),
             'paintSystems' => $workshop->paintSystems()->get()->sortBy('name')->values()->map(self::system(...))->all(),
             'colours' => $workshop

@@ -1684,6 +1684,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/silhouettes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["silhouettes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/silhouettes/{key}/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fitSilhouette"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/silhouettes/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepTapedCar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bodies/{key}/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tapedCar"];
+        put: operations["correctTapedCar"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/simulate": {
         parameters: {
             query?: never;
@@ -3969,6 +4033,8 @@ export interface components {
             svg: string;
         };
         ShelfBody: {
+            /** @description drawn by tape */
+            taped: boolean;
             key: string;
             name: string;
             style: string;
@@ -4077,6 +4143,51 @@ export interface components {
             blendLimits: components["schemas"]["BlendLimits"];
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
+        };
+        Silhouette: {
+            key: string;
+            name: string;
+            /** @description one panel off the car */
+            part: boolean;
+            tapes: components["schemas"]["Tape"][];
+        };
+        Tape: {
+            key: string;
+            name: components["schemas"]["Phrase"];
+            how: components["schemas"]["Phrase"];
+            drawn: components["schemas"]["Quantity"];
+        };
+        TapeLengths: {
+            /** @description mm by tape */
+            lengths: {
+                [key: string]: number;
+            };
+        };
+        TapeWish: {
+            name: string;
+            /** @description mm by tape */
+            lengths: {
+                [key: string]: number;
+            };
+        };
+        TapedBody: {
+            key: string;
+            name: string;
+            silhouette: string;
+            lengths: {
+                [key: string]: number;
+            };
+        };
+        HeldTape: {
+            key: string;
+            from: number[];
+            to: number[];
+            reads: components["schemas"]["Quantity"];
+        };
+        TapedCar: {
+            body: components["schemas"]["BodyShape"];
+            tapes: components["schemas"]["HeldTape"][];
+            remarks: components["schemas"]["Phrase"][];
         };
         NumberOrNothing: number | null;
         SprayedCoat: {
@@ -8001,6 +8112,162 @@ export interface operations {
             };
             /** @description A car in the shop is planned with it */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    silhouettes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kinds of cars and parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Silhouette"][];
+                };
+            };
+        };
+    };
+    fitSilhouette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeLengths"];
+            };
+        };
+        responses: {
+            /** @description The car so far */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapedCar"];
+                };
+            };
+            /** @description Lengths that contradict each other */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepTapedCar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeWish"];
+            };
+        };
+        responses: {
+            /** @description On the shelf */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapedBody"];
+                };
+            };
+            /** @description Not an apprentice's to do */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tapedCar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the tape said */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapedBody"];
+                };
+            };
+        };
+    };
+    correctTapedCar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeWish"];
+            };
+        };
+        responses: {
+            /** @description Corrected */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapedBody"];
+                };
+            };
+            /** @description Faults by field; jobs that use it */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

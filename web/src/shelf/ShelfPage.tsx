@@ -60,6 +60,18 @@ export function ShelfPage() {
               {body.name}, {tell(body.style)}
             </Button>
           ))}
+          {bodyShapes
+            .filter((body) => body.taped && me.role !== 'apprentice')
+            .map((body) => (
+              <Button key={`tape ${body.key}`} component={RouterLink} to={`/shelf/tape/${body.key}`} variant="outlined">
+                <Trans>Tape of {body.name}</Trans>
+              </Button>
+            ))}
+          {me.role !== 'apprentice' && (
+            <Button component={RouterLink} to="/shelf/tape" variant="contained">
+              <Trans>A car by tape measure</Trans>
+            </Button>
+          )}
           {me.role === 'lead' && (
             <FileButton
               label={t`Drawing`}

@@ -129,6 +129,19 @@ export function kalopsisTheme(name: ThemeName): Theme {
           notchedOutline: { borderColor: t.inkSoft },
         },
       },
+      MuiInputLabel: {
+        styleOverrides: {
+          // The ring of a focused field runs behind its label, not through it.
+          root: {
+            '&.MuiInputLabel-outlined.MuiInputLabel-shrink.Mui-focused': {
+              backgroundColor: t.raised,
+              paddingInline: 5,
+              marginLeft: -5,
+              borderRadius: 3,
+            },
+          },
+        },
+      },
       MuiTooltip: { defaultProps: { enterDelay: 500 } },
       MuiTableCell: {
         styleOverrides: {

@@ -15,7 +15,7 @@ import {
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Controller, useForm, type FieldPath } from 'react-hook-form';
-import { useNavigate } from 'react-router';
+import { Link as RouterLink, useNavigate, useSearchParams } from 'react-router';
 import { z } from 'zod';
 import { api, ApiProblem, unwrap } from '../api/client';
 import { keys, useShelf } from '../api/queries';
@@ -55,15 +55,16 @@ const FIELDS: Record<string, FieldPath<NewJob>> = {
 
 export function NewJobDialog({ onClose }: { onClose: () => void }) {
   const shelf = useShelf();
-  const { units } = usePreferences();
+  const { me, units } = usePreferences();
   const navigate = useNavigate();
   const client = useQueryClient();
+  const [search] = useSearchParams();
   const [id] = useState(() => crypto.randomUUID());
   const [problem, setProblem] = useState<string | null>(null);
   const { control, handleSubmit, setError, watch, formState } = useForm<NewJob>({
     resolver: zodResolver(form),
     defaultValues: {
-      bodyShape: '',
+      bodyShape: search.get('body') ?? '',
       plate: '',
       colour: '',
       colourName: '',
@@ -180,6 +181,11 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
               )}
               {field('plate', t`Plate`)}
             </Stack>
+            {me.role !== 'apprentice' && (
+              <Button component={RouterLink} to="/shelf/tape?then=job" sx={{ alignSelf: 'flex-start' }}>
+                <Trans>A car that is not on the list: by tape measure</Trans>
+              </Button>
+            )}
             {field('colour', t`Colour`, [
               ...(data?.colours ?? []).map((c) => ({ value: `${c.name} ${c.code}`, label: `${c.name}, ${c.code}` })),
               { value: OTHER, label: t`Another colour` },

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\SilhouetteResource;
+use App\Models\BodyShapeRecord;
+use App\Models\Happening;
+use App\Models\JobVersion;
+use App\Models\RepairJob;
+use App\Models\Role;
+use App\Models\User;
+use App\Support\SameJson;
+use App\Support\SilhouetteFile;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\Problems;
+use Kalopsis\Panel\BodyShapeSvg;
+use Kalopsis\Panel\Silhouette;
+use Kalopsis\Panel\SilhouetteReader;
+use Kalopsis\Panel\TapeFit;
+use Kalopsis\Units\Unit;
+use OpenApi\Attributes as OA;
+
+/** A car by tape measure: a silhouette stretched to typed lengths, looked at, and put on the shelf. */
+final class SilhouetteController extends Controller
+{
+    #[OA\Get(path: '/api/silhouettes', operationId: 'silhouettes', tags: ['shelf'])]
+    #[OA\Response(response: 200, description: 'Kinds of cars and parts', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Silhouette')))]
+    public function index(): JsonResponse
+    {
+        return new JsonResponse(array_map(SilhouetteResource::of(...), array_values(SilhouetteFile::all())));
+    }
+
+    #[OA\Post(
+        path: '/api/silhouettes/{key}/fit',
+        operationId: 'fitSilhouette',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TapeLengths')),
+    )]
+    #[OA\Response(response: 200, description: 'The car so far', content: new OA\JsonContent(ref: '#/components/schemas/TapedCar'))]
+    #[OA\Response(response: 422, description: 'Lengths that contradict each other', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function fit(Request $request, string $key): JsonResponse
+    {
+        $silhouette = SilhouetteFile::one($key);
+        $lengths = self::lengths($request, $silhouette);
+
+        return new JsonResponse(SilhouetteResource::fitted($silhouette, TapeFit::of($silhouette, $lengths, 'own', $silhouette->name)));
+    }
+
+    #[OA\Post(
+        path: '/api/silhouettes/{key}',
+        operationId: 'keepTapedCar',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TapeWish')),
+    )]
+    #[OA\Response(response: 201, description: 'On the shelf', content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'))]
+    #[OA\Response(response: 403, description: 'Not an apprentice\'s to do', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function store(Request $request, string $key): JsonResponse
+    {
+        $user = $this->draws($request);
+        $silhouette = SilhouetteFile::one($key);
+        [$name, $lengths] = [self::name($request), self::lengths($request, $silhouette)];
+        $record = DB::transaction(function () use ($user, $silhouette, $name, $lengths): BodyShapeRecord {
+            $user->workshop()->lockForUpdate()->firstOrFail();
+            $there = BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('name', $name)->first();
+            if ($there instanceof BodyShapeRecord) {
+                // Sent twice, it is the same car.
+                return SameJson::is($there->tape, ['silhouette' => $silhouette->key, 'lengths' => $lengths])
+                    ? $there
+                    : throw ValidationException::withMessages(['name' => 'There is a body shape of this name already.']);
+            }
+            $own = self::freeKey($user, $name);
+            $body = TapeFit::of($silhouette, $lengths, $own, $name);
+            Happening::add($user, 'body-added', $name);
+
+            return BodyShapeRecord::query()->create([
+                'workshop_id' => $user->workshop_id,
+                'key' => $own,
+                'name' => $name,
+                'style' => mb_strtolower($silhouette->name),
+                'svg' => BodyShapeSvg::write($body),
+                'tape' => ['silhouette' => $silhouette->key, 'lengths' => $lengths],
+            ]);
+        });
+
+        return new JsonResponse(SilhouetteResource::record($record), 201);
+    }
+
+    #[OA\Get(
+        path: '/api/bodies/{key}/tape',
+        operationId: 'tapedCar',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+    )]
+    #[OA\Response(response: 200, description: 'What the tape said', content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'))]
+    public function show(Request $request, string $key): JsonResponse
+    {
+        return new JsonResponse(SilhouetteResource::record($this->record($this->user($request), $key)));
+    }
+
+    #[OA\Put(
+        path: '/api/bodies/{key}/tape',
+        operationId: 'correctTapedCar',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TapeWish')),
+    )]
+    #[OA\Response(response: 200, description: 'Corrected', content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'))]
+    #[OA\Response(response: 422, description: 'Faults by field; jobs that use it', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function update(Request $request, string $key): JsonResponse
+    {
+        $user = $this->draws($request);
+        $record = $this->record($user, $key);
+        $silhouette = SilhouetteFile::one($record->tape['silhouette'] ?? '');
+        [$name, $lengths] = [self::name($request), self::lengths($request, $silhouette)];
+        $jobs = self::jobsOn($user, $key);
+        if ($jobs !== []) {
+            throw ValidationException::withMessages([
+                'name' => 'Cars are planned on it: ' . implode(', ', $jobs) . '. Keep the corrected one under a new name.',
+            ]);
+        }
+        $record->update([
+            'name' => $name,
+            'svg' => BodyShapeSvg::write(TapeFit::of($silhouette, $lengths, $key, $name)),
+            'tape' => ['silhouette' => $silhouette->key, 'lengths' => $lengths],
+        ]);
+
+        return new JsonResponse(SilhouetteResource::record($record));
+    }
+
+    /** @return array<string, float> mm by tape, those that were typed */
+    private static function lengths(Request $request, Silhouette $silhouette): array
+    {
+        $problems = new Problems();
+        $f = Fields::of(json_decode($request->getContent(), true), $problems)->maybe('lengths');
+        $out = [];
+        foreach ($silhouette->tapes as $tape) {
+            if ($f->has($tape->key)) {
+                $out[$tape->key] = $f->number($tape->key, ...[...SilhouetteReader::LENGTH_MM, Unit::Millimetre, 'A length']);
+            }
+        }
+        foreach (array_diff($f->names(), array_keys($out)) as $other) {
+            if ($silhouette->tape($other) === null) {
+                $problems->add($f->path($other), 'unknown', 'There is nothing to hold this tape to.');
+            }
+        }
+        $problems->stop();
+
+        return $out;
+    }
+
+    private static function name(Request $request): string
+    {
+        $problems = new Problems();
+        $name = Fields::of(json_decode($request->getContent(), true), $problems)->text('name', 1, 60, 'The name of the car');
+        $problems->stop();
+
+        return $name;
+    }
+
+    private static function freeKey(User $user, string $name): string
+    {
+        $slug = Str::limit(Str::slug($name), 50, '');
+        $slug = $slug === '' ? 'car' : trim($slug, '-');
+        $keys = BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->pluck('key')->all();
+        $key = $slug;
+        for ($n = 2; in_array($key, $keys, true); $n++) {
+            $key = "{$slug}-{$n}";
+        }
+
+        return $key;
+    }
+
+    /** @return list<string> plates or names of cars that are planned on a body shape, the newest first */
+    private static function jobsOn(User $user, string $key): array
+    {
+        $versions = JobVersion::query();
+        $versions->where('document->car->bodyShape', $key);
+        $jobs = RepairJob::query();
+        $jobs->where('workshop_id', $user->workshop_id)->whereIn('id', $versions->select('repair_job_id'))->orderByDesc('created_at')->limit(5);
+
+        return array_values($jobs->get()->map(fn (RepairJob $j): string => $j->plate === '' ? $j->label : $j->plate)->all());
+    }
+
+    private function record(User $user, string $key): BodyShapeRecord
+    {
+        $query = BodyShapeRecord::query();
+        $query->where('workshop_id', $user->workshop_id)->where('key', $key)->whereNotNull('tape');
+
+        return $query->firstOrFail();
+    }
+
+    private function draws(Request $request): User
+    {
+        $user = $this->user($request);
+
+        return $user->role === Role::Apprentice
+            ? throw new AuthorizationException('A painter or a lead puts cars on the shelf.')
+            : $user;
+    }
+}
