@@ -6,6 +6,7 @@ use App\Http\Controllers\BodyShapeController;
 use App\Http\Controllers\BoothController;
 use App\Http\Controllers\CalibrationController;
 use App\Http\Controllers\ClimateController;
+use App\Http\Controllers\ColourController;
 use App\Http\Controllers\ColourDeskController;
 use App\Http\Controllers\ColourGateController;
 use App\Http\Controllers\ColourReadingController;
@@ -80,6 +81,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::post('jobs/{job}/smallest', [SimulationController::class, 'smallest']);
 
     Route::get('jobs/{job}/colour', [ColourDeskController::class, 'show']);
+    Route::get('jobs/{job}/colour/nearest', [ColourController::class, 'nearest']);
     Route::post('jobs/{job}/colour/samples', [ColourDeskController::class, 'store']);
     Route::patch('jobs/{job}/colour/samples/{sample}', [ColourDeskController::class, 'update']);
     Route::post('jobs/{job}/colour/samples/{sample}/strike', [ColourDeskController::class, 'strike']);
@@ -166,6 +168,11 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
 
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);
+    Route::get('colours', [ColourController::class, 'index']);
+    Route::post('colours', [ColourController::class, 'store']);
+    Route::put('colours/{colour}', [ColourController::class, 'update']);
+    Route::post('colours/{colour}/put-away', [ColourController::class, 'putAway']);
+    Route::post('colours/{colour}/restore', [ColourController::class, 'restore']);
     Route::get('silhouettes', [SilhouetteController::class, 'index']);
     Route::post('silhouettes/{key}/fit', [SilhouetteController::class, 'fit']);
     Route::post('silhouettes/{key}', [SilhouetteController::class, 'store']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
@@ -13,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $code
  * @property string $finish
  * @property ?int $undercoat_shade
+ * @property string $note
+ * @property ?Carbon $put_away_at
  * @property ?array{toners: array<string, float>, layer?: array<string, float>, variants?: list<array{name: string,
  *           toners: array<string, float>}>} $recipe
  */
@@ -20,9 +23,11 @@ final class Colour extends Model
 {
     protected $guarded = [];
 
+    protected $attributes = ['note' => '', 'put_away_at' => null];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['recipe' => 'array'];
+        return ['recipe' => 'array', 'put_away_at' => 'datetime'];
     }
 }

@@ -21,6 +21,7 @@ const CupListPage = lazy(() => import('./mixing/CupListPage').then((m) => ({ def
 const RunPage = lazy(() => import('./run/RunPage').then((m) => ({ default: m.RunPage })));
 const RecordPage = lazy(() => import('./run/RecordPage').then((m) => ({ default: m.RecordPage })));
 const PocketGuide = lazy(() => import('./shelf/PocketGuide').then((m) => ({ default: m.PocketGuide })));
+const ColourFormPage = lazy(() => import('./shelf/ColourFormPage').then((m) => ({ default: m.ColourFormPage })));
 const TapePage = lazy(() => import('./shelf/TapePage').then((m) => ({ default: m.TapePage })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const CalibrationPage = lazy(() =>
@@ -102,6 +103,8 @@ function SignedIn({ me }: { me: Me }) {
             <Route path="jobs/:id" element={<Navigate to="car" replace />} />
             <Route path="jobs/:id/:station" element={<BenchPage />} />
             <Route path="shelf" element={<ShelfPage />} />
+            <Route path="shelf/colours/new" element={<ColourFormPage />} />
+            <Route path="shelf/colours/:id" element={<ColourFormPage />} />
             <Route path="shelf/tape" element={<TapePage />} />
             <Route path="shelf/tape/:key" element={<TapePage />} />
             <Route path="calibration" element={<CalibrationPage />} />

@@ -44,6 +44,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'colour',
+        name: 'colour',
+        in: 'path',
+        required: true,
+        schema: new OA\Schema(type: 'integer'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'photo',
         name: 'photo',
         in: 'path',

@@ -383,6 +383,57 @@ use OpenApi\Attributes as OA;
         ],
     ),
 ]
+#[OA\Schema(schema: 'NamedToners', required: ['name', 'toners'], type: 'object', properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
+])]
+#[OA\Schema(
+    schema: 'ShopColour',
+    required: ['id', 'name', 'code', 'finish', 'undercoatShade', 'note', 'putAway', 'toners', 'layer', 'variants'],
+    type: 'object',
+    properties: [
+        new OA\Property(property: 'id', type: 'integer'),
+        new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'code', type: 'string'),
+        new OA\Property(property: 'finish', type: 'string'),
+        new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+        new OA\Property(property: 'note', type: 'string'),
+        new OA\Property(property: 'putAway', type: 'boolean'),
+        new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
+        new OA\Property(property: 'layer', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
+        new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedToners')),
+    ],
+)]
+#[OA\Schema(schema: 'TonerName', required: ['key', 'name'], type: 'object', properties: [
+    new OA\Property(property: 'key', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+])]
+#[OA\Schema(schema: 'ShopColours', required: ['colours', 'toners'], type: 'object', properties: [
+    new OA\Property(property: 'colours', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShopColour')),
+    new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerName')),
+])]
+#[OA\Schema(schema: 'VariantWish', required: ['name', 'toners'], type: 'object', properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'toners', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+])]
+#[OA\Schema(schema: 'ColourWish', required: ['name', 'finish'], type: 'object', properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'code', type: 'string'),
+    new OA\Property(property: 'finish', type: 'string'),
+    new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+    new OA\Property(property: 'note', type: 'string'),
+    new OA\Property(property: 'toners', description: 'grams by toner', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'layer', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/VariantWish')),
+])]
+#[OA\Schema(schema: 'NearColour', required: ['id', 'name', 'code', 'dE', 'overall', 'from'], type: 'object', properties: [
+    new OA\Property(property: 'id', type: 'integer'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'code', type: 'string'),
+    new OA\Property(property: 'dE', description: 'CIEDE2000 at the angle where it is largest', type: 'number'),
+    new OA\Property(property: 'overall', type: 'number'),
+    new OA\Property(property: 'from', type: 'string', enum: ['car', 'formula']),
+])]
 #[OA\Schema(schema: 'Silhouette', required: ['key', 'name', 'part', 'tapes'], type: 'object', properties: [
     new OA\Property(property: 'key', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),

@@ -35,6 +35,9 @@ final class ShelfResource
     /** @return array<string, mixed> */
     public static function of(Workshop $workshop): array
     {
+        $colours = $workshop->colours();
+        $colours->whereNull('put_away_at');
+
         return [
             'bodyShapes' => $workshop
                 ->bodyShapes()
@@ -49,8 +52,7 @@ final class ShelfResource
                 ])
                 ->all(),
             'paintSystems' => $workshop->paintSystems()->get()->sortBy('name')->values()->map(self::system(...))->all(),
-            'colours' => $workshop
-                ->colours()
+            'colours' => $colours
                 ->get()
                 ->sortBy('name')
                 ->values()

@@ -37,12 +37,12 @@ final class TapeFit
 
     /** Area of ordinary cars' panels, m2. Common practice. */
     private const ORDINARY_M2 = [
-        'bonnet' => [1.0, 1.7],
-        'door' => [0.7, 1.25],
-        'wing' => [0.35, 0.75],
-        'quarter' => [0.6, 1.4],
-        'bumper' => [0.7, 1.5],
-        'roof' => [1.4, 2.8],
+        'bonnet' => [1.2, 1.6],
+        'door' => [0.8, 1.2],
+        'wing' => [0.4, 0.7],
+        'quarter' => [0.8, 1.3],
+        'bumper' => [0.9, 1.4],
+        'roof' => [1.5, 2.5],
     ];
 
     private function __construct() {}

@@ -175,5 +175,5 @@ it('names the two lengths that contradict each other, and one that is out of all
     expect(array_keys($one))->toBe(['lengths.front-door-width'])->and($one['lengths.front-door-width'])->toContain('1162 mm');
     // A roof of three metres across is worth another look.
     $wide = TapeFit::remarks(TapeFit::of(silhouettes()['part-roof'], ['length' => 1868.0, 'width' => 1900.0], 'own', 'Own'));
-    expect($wide[0]->in(UnitSystem::Metric))->toContain('ordinary cars have 1.4');
+    expect($wide[0]->in(UnitSystem::Metric))->toContain('ordinary cars have 1.5');
 });

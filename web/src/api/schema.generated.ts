@@ -196,6 +196,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colours"];
+        put?: never;
+        post: operations["addColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/{colour}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeColour"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/{colour}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putColourAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/{colour}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/colour/nearest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["nearestColours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/colour": {
         parameters: {
             query?: never;
@@ -4144,6 +4224,61 @@ export interface components {
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
         };
+        NamedToners: {
+            name: string;
+            toners: components["schemas"]["TonerGrams"][];
+        };
+        ShopColour: {
+            id: number;
+            name: string;
+            code: string;
+            finish: string;
+            undercoatShade: number | null;
+            note: string;
+            putAway: boolean;
+            toners: components["schemas"]["TonerGrams"][];
+            layer: components["schemas"]["TonerGrams"][];
+            variants: components["schemas"]["NamedToners"][];
+        };
+        TonerName: {
+            key: string;
+            name: string;
+        };
+        ShopColours: {
+            colours: components["schemas"]["ShopColour"][];
+            toners: components["schemas"]["TonerName"][];
+        };
+        VariantWish: {
+            name: string;
+            toners: {
+                [key: string]: number;
+            };
+        };
+        ColourWish: {
+            name: string;
+            code?: string;
+            finish: string;
+            undercoatShade?: number | null;
+            note?: string;
+            /** @description grams by toner */
+            toners?: {
+                [key: string]: number;
+            };
+            layer?: {
+                [key: string]: number;
+            };
+            variants?: components["schemas"]["VariantWish"][];
+        };
+        NearColour: {
+            id: number;
+            name: string;
+            code: string;
+            /** @description CIEDE2000 at the angle where it is largest */
+            dE: number;
+            overall: number;
+            /** @enum {string} */
+            from: "car" | "formula";
+        };
         Silhouette: {
             key: string;
             name: string;
@@ -4486,6 +4621,7 @@ export interface components {
         job: string;
         mix: string;
         person: number;
+        colour: number;
         photo: string;
         run: string;
         /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
@@ -4891,6 +5027,161 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    colours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All colours, and the toners of the bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopColours"];
+                };
+            };
+        };
+    };
+    addColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourWish"];
+            };
+        };
+        responses: {
+            /** @description On the shelf */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopColour"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                colour: components["parameters"]["colour"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourWish"];
+            };
+        };
+        responses: {
+            /** @description Changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopColour"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putColourAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                colour: components["parameters"]["colour"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Put away; jobs in it stay as they are */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopColour"];
+                };
+            };
+        };
+    };
+    restoreColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                colour: components["parameters"]["colour"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On the shelf again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopColour"];
+                };
+            };
+        };
+    };
+    nearestColours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Which of ours is nearest to this car */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearColour"][];
                 };
             };
         };

@@ -21,6 +21,7 @@ import { EyeChecks } from './EyeChecks';
 import { GatePanel, Lines } from './GatePanel';
 import { ImportDialog } from './ImportDialog';
 import { LastTimes } from './LastTimes';
+import { OnShelf } from './OnShelf';
 import { LetDownPanel } from './LetDownPanel';
 import { MeasureDialog } from './MeasureDialog';
 import { Ribbon } from './Ribbon';
@@ -117,6 +118,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
             )
           }
         />
+        <OnShelf handle={handle} jobId={jobId} read={car?.reading != null} />
         <LastTimes job={jobId} colour={handle.document.colour.name} code={handle.document.colour.code ?? ''} />
         {desk.samples.length === 0 ? (
           <Empty title={t`The card against the car`}>

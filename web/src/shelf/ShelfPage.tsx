@@ -15,6 +15,7 @@ import { Failed, Loading } from '../kit/States';
 import { formatQuantity } from '../kit/units';
 import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
+import { ColourTable } from './ColourTable';
 import { OwnSchools } from './OwnSchools';
 
 export function ShelfPage() {
@@ -31,8 +32,7 @@ export function ShelfPage() {
   if (shelf.isError) {
     return <Failed error={shelf.error} retry={() => void shelf.refetch()} />;
   }
-  const { bodyShapes, paintSystems, colours, schools, finishes } = shelf.data;
-  const finishName = (key: string) => finishes.find((f) => f.key === key)?.name ?? key;
+  const { bodyShapes, paintSystems, schools } = shelf.data;
   return (
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
       <title>{t`Shelf, Kalopsis`}</title>
@@ -90,34 +90,7 @@ export function ShelfPage() {
         </Button>
       </Section>
       <Section title={t`Colours`} id="colours">
-        <Table size="small">
-          <TableHead>
-            <TableRow>
-              <TableCell>
-                <Trans>Colour</Trans>
-              </TableCell>
-              <TableCell>
-                <Trans>Code</Trans>
-              </TableCell>
-              <TableCell>
-                <Trans>Finish</Trans>
-              </TableCell>
-              <TableCell align="right">
-                <Trans>Grey shade under it</Trans>
-              </TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {colours.map((c) => (
-              <TableRow key={c.name + c.code}>
-                <TableCell>{c.name}</TableCell>
-                <TableCell>{c.code}</TableCell>
-                <TableCell>{tell(finishName(c.finish))}</TableCell>
-                <TableCell align="right">{c.undercoatShade ?? t`any`}</TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+        <ColourTable />
       </Section>
       {paintSystems.map((system) => (
         <Section key={system.key} title={system.name}>

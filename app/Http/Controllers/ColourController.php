@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepColour;
+use App\Colour\Nearest;
+use App\Http\Requests\ColourRequest;
+use App\Http\Resources\ColourResource;
+use App\Models\Colour;
+use App\Models\Happening;
+use App\Models\RepairJob;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Kalopsis\Tint\Toner;
+use Kalopsis\Tint\TonerLibrary;
+use OpenApi\Attributes as OA;
+
+/** The shop's colours: added, changed, put away; and which of them is nearest to a car. */
+final class ColourController extends Controller
+{
+    #[OA\Get(path: '/api/colours', operationId: 'colours', tags: ['shelf'])]
+    #[OA\Response(response: 200, description: 'All colours, and the toners of the bench', content: new OA\JsonContent(ref: '#/components/schemas/ShopColours'))]
+    public function index(Request $request): JsonResponse
+    {
+        $query = Colour::query();
+        $query->where('workshop_id', $this->user($request)->workshop_id)->orderBy('name')->orderBy('code');
+
+        return new JsonResponse([
+            'colours' => $query->get()->map(ColourResource::of(...))->all(),
+            'toners' => array_values(
+                array_map(
+                    fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name],
+                    TonerLibrary::northlight()->toners,
+                ),
+            ),
+        ]);
+    }
+
+    #[OA\Post(path: '/api/colours', operationId: 'addColour', tags: ['shelf'], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(ref: '#/components/schemas/ColourWish'),
+    ))]
+    #[OA\Response(response: 201, description: 'On the shelf', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
+    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function store(ColourRequest $request, KeepColour $keep): JsonResponse
+    {
+        return new JsonResponse(ColourResource::of($keep($this->keeper($request), null, $request->wish())), 201);
+    }
+
+    #[OA\Put(
+        path: '/api/colours/{colour}',
+        operationId: 'changeColour',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(ref: '#/components/parameters/colour')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ColourWish')),
+    )]
+    #[OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
+    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function update(ColourRequest $request, string $colour, KeepColour $keep): JsonResponse
+    {
+        $user = $this->keeper($request);
+
+        return new JsonResponse(ColourResource::of($keep($user, self::find($user, $colour), $request->wish())));
+    }
+
+    #[OA\Post(
+        path: '/api/colours/{colour}/put-away',
+        operationId: 'putColourAway',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(ref: '#/components/parameters/colour')],
+    )]
+    #[OA\Response(response: 200, description: 'Put away; jobs in it stay as they are', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
+    public function putAway(Request $request, string $colour): JsonResponse
+    {
+        return $this->setAway($request, $colour, true);
+    }
+
+    #[OA\Post(
+        path: '/api/colours/{colour}/restore',
+        operationId: 'restoreColour',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(ref: '#/components/parameters/colour')],
+    )]
+    #[OA\Response(response: 200, description: 'On the shelf again', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
+    public function restore(Request $request, string $colour): JsonResponse
+    {
+        return $this->setAway($request, $colour, false);
+    }
+
+    #[OA\Get(
+        path: '/api/jobs/{job}/colour/nearest',
+        operationId: 'nearestColours',
+        tags: ['colour'],
+        parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
+    )]
+    #[OA\Response(response: 200, description: 'Which of ours is nearest to this car', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/NearColour')))]
+    public function nearest(RepairJob $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+
+        return new JsonResponse(Nearest::to($job));
+    }
+
+    private function setAway(Request $request, string $id, bool $away): JsonResponse
+    {
+        $user = $this->keeper($request);
+        $colour = self::find($user, $id);
+        if ($away !== ($colour->put_away_at !== null)) {
+            $colour->update(['put_away_at' => $away ? now() : null]);
+            Happening::add($user, $away ? 'colour-put-away' : 'colour-back', trim("{$colour->name} {$colour->code}"));
+        }
+
+        return new JsonResponse(ColourResource::of($colour));
+    }
+
+    private static function find(User $user, string $id): Colour
+    {
+        $query = Colour::query();
+        $query->where('workshop_id', $user->workshop_id);
+        $one = ctype_digit($id) && strlen($id) < 10 ? $query->find((int) $id) : null;
+
+        return $one instanceof Colour ? $one : throw new ModelNotFoundException();
+    }
+
+    private function keeper(Request $request): User
+    {
+        $user = $this->user($request);
+
+        return $user->role === Role::Apprentice
+            ? throw new AuthorizationException('A painter or a lead keeps the colours.')
+            : $user;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Colour;
+use App\Models\ColourFormula;
+use App\Models\RepairJob;
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Support\Str;
+
+/** @return array<string, mixed> */
+function fernGreen(array $change = []): array
+{
+    return [
+        'name' => 'Fern Green',
+        'code' => 'FG-2',
+        'finish' => 'solid-dark',
+        'undercoatShade' => 5,
+        'note' => 'From the mixer\'s printout',
+        'toners' => ['green' => 120.0, 'black' => 14.5],
+        ...$change,
+    ];
+}
+
+function readCar(RepairJob $job, array $lab): void
+{
+    $id = (string) Str::uuid();
+    test()->postJson("/api/jobs/{$job->id}/colour/samples", ['id' => $id, 'kind' => 'car', 'name' => 'The car'])->assertCreated();
+    test()
+        ->postJson("/api/jobs/{$job->id}/colour/samples/{$id}/readings", [
+            'readings' => array_fill(0, 3, ['geometry' => '45/0', 'viewing' => 'D65/10', 'labs' => ['45' => $lab]]),
+        ])
+        ->assertCreated();
+}
+
+it('puts a colour with its formula on the shelf once, and a job in it can be tinted and poured', function (): void {
+    $this->actingAs($this->painter(Workshop::factory()->stocked()->create()));
+    foreach ([1, 2] as $_) {
+        $kept = $this->postJson('/api/colours', fernGreen())->assertCreated();
+        expectFits(json_decode((string) $kept->getContent()), 'ShopColour');
+    }
+    expectFits(json_decode((string) $this->getJson('/api/colours')->getContent()), 'ShopColours');
+    expect(Colour::query()->where('name', 'Fern Green')->count())->toBe(1);
+    $job = $this->open(User::query()->firstOrFail(), ['colour' => ['name' => 'Fern Green', 'code' => 'FG-2', 'finish' => 'solid-dark']]);
+    $desk = $this->getJson("/api/jobs/{$job->id}/colour")->assertOk();
+    expect($desk->json('formula.number'))
+        ->toBe(1)
+        ->and(array_column($desk->json('formula.toners'), 'grams', 'key'))
+        ->toEqual(['green' => 120, 'black' => 14.5])
+        ->and($this->postJson("/api/jobs/{$job->id}/formula", ['document' => $job->at(1)->document])->status())
+        ->toBeLessThan(300);
+});
+
+it('keeps the formula before as a version when another is typed', function (): void {
+    $this->actingAs($this->lead());
+    $id = $this->postJson('/api/colours', fernGreen())->json('id');
+    $this->putJson("/api/colours/{$id}", fernGreen(['note' => 'Other note']))->assertOk();
+    expect(ColourFormula::query()->where('colour', 'Fern Green')->count())->toBe(0);
+    $this->putJson("/api/colours/{$id}", fernGreen(['toners' => ['green' => 118.0, 'black' => 17.0]]))->assertOk();
+    expect(ColourFormula::query()->where('colour', 'Fern Green')->orderBy('number')->pluck('recipe', 'number')->all())
+        ->toEqual([
+            1 => ['toners' => ['green' => 120, 'black' => 14.5]],
+            2 => ['toners' => ['green' => 118, 'black' => 17]],
+        ]);
+});
+
+it('puts a colour away and back, and never has two of one name and code', function (): void {
+    $lead = $this->lead();
+    $this->actingAs($lead);
+    $id = $this->postJson('/api/colours', fernGreen())->json('id');
+    $this->postJson('/api/colours', fernGreen(['toners' => ['green' => 1]]))->assertUnprocessable()->assertJsonPath('errors.0.field', 'name');
+    $this->postJson("/api/colours/{$id}/put-away")->assertOk()->assertJsonPath('putAway', true);
+    $onShelf = fn (): array => array_column($this->getJson('/api/shelf')->json('colours'), 'name');
+    expect($onShelf())->not->toContain('Fern Green');
+    $this->postJson('/api/colours', fernGreen())
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.detail', 'This colour with this code was put away. Bring it back.');
+    $this->postJson("/api/colours/{$id}/restore")->assertOk();
+    expect($onShelf())->toContain('Fern Green');
+    $this->actingAs($this->lead(Workshop::factory()->create()))->postJson("/api/colours/{$id}/put-away")->assertNotFound();
+    $wren = User::factory()->for($lead->workshop)->create(['role' => Role::Apprentice]);
+    $this->actingAs($wren)->postJson('/api/colours', fernGreen(['code' => 'X']))->assertForbidden();
+});
+
+it('says at the field what is wrong with a colour', function (array $change, string $field): void {
+    $this->actingAs($this->painter());
+    $this->postJson('/api/colours', fernGreen($change))->assertUnprocessable()->assertJsonPath('errors.0.field', $field);
+})->with([
+    [['name' => ''], 'name'],
+    [['finish' => 'matt'], 'finish'],
+    [['undercoatShade' => 9], 'undercoatShade'],
+    [['toners' => ['moss' => 3]], 'toners.moss'],
+    [['toners' => ['green' => -1]], 'toners.green'],
+    [['toners' => ['green' => 'much']], 'toners.green'],
+    [['toners' => [], 'layer' => ['green' => 3]], 'toners'],
+    [['variants' => [['name' => 'Darker', 'toners' => []]]], 'variants.0.toners'],
+]);
+
+it('finds which of ours is nearest to a car: by cars read before, else by the formula', function (): void {
+    $user = $this->painter(Workshop::factory()->create());
+    $user->workshop->bodyShapes()->create(['key' => 'marlo-tern', 'name' => 'M', 'style' => 's', 'svg' => Kalopsis\Tests\Support\Bodies::svg('marlo-tern')]);
+    $sheet = json_decode((string) file_get_contents(base_path('data/paint-systems/northlight-s.json')), true);
+    $user->workshop->paintSystems()->create(['key' => 'northlight-s', 'name' => 'N', 'sheet' => $sheet]);
+    $this->actingAs($user);
+    $this->postJson('/api/colours', fernGreen())->assertCreated();
+    $this->postJson('/api/colours', fernGreen(['name' => 'Old Rose', 'code' => '', 'toners' => []]))->assertCreated();
+    $this->postJson('/api/colours', fernGreen(['name' => 'White', 'code' => 'W', 'finish' => 'solid-light', 'toners' => ['white' => 300.0]]))->assertCreated();
+    readCar($this->open($user, ['colour' => ['name' => 'Old Rose', 'code' => '', 'finish' => 'solid-dark']]), [45.0, 40.0, 12.0]);
+    $job = $this->open($user, ['colour' => ['name' => 'Unknown', 'code' => '', 'finish' => 'solid-dark']]);
+    expect($this->getJson("/api/jobs/{$job->id}/colour/nearest")->assertOk()->json())->toBe([]);
+    readCar($job, [45.5, 40.0, 12.0]);
+    $near = $this->getJson("/api/jobs/{$job->id}/colour/nearest")->assertOk();
+    expectFits(json_decode((string) $near->getContent())[0], 'NearColour');
+    // Neither green nor white is near a rose; which is further does not matter.
+    expect($near->json('0.name'))
+        ->toBe('Old Rose')
+        ->and(array_column($near->json(), 'from'))
+        ->toBe(['car', 'formula', 'formula'])
+        ->and($near->json('1.dE'))
+        ->toBeGreaterThan(20.0)
+        // A plain step of 0.5 in lightness near L* 45 (CIE 142:2001: SL = 1.07).
+        ->and($near->json('0.dE'))
+        ->toBeGreaterThan(0.45)
+        ->toBeLessThan(0.5);
+});

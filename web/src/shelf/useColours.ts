@@ -1,0 +1,38 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, unwrap } from '../api/client';
+import { keys } from '../api/queries';
+import type { ColourWish } from '../api/types';
+
+const KEY = ['colours'];
+
+/** All colours of the shop, those put away too, and the toners of its bench. */
+export const useColours = () =>
+  useQuery({ queryKey: KEY, queryFn: ({ signal }) => unwrap(api.GET('/api/colours', { signal })) });
+
+/** Adds or changes a colour, puts it away, brings it back. */
+export function useKeepColours() {
+  const client = useQueryClient();
+  const onSuccess = async () => {
+    await client.invalidateQueries({ queryKey: KEY });
+    await client.invalidateQueries({ queryKey: keys.shelf });
+    // A desk shows the formula of its colour.
+    await client.invalidateQueries({ queryKey: ['job'] });
+  };
+  const keep = useMutation({
+    mutationFn: ({ id, wish }: { id: number | null; wish: ColourWish }) =>
+      id === null
+        ? unwrap(api.POST('/api/colours', { body: wish }))
+        : unwrap(api.PUT('/api/colours/{colour}', { params: { path: { colour: id } }, body: wish })),
+    onSuccess,
+  });
+  const away = useMutation({
+    mutationFn: ({ id, back }: { id: number; back: boolean }) =>
+      unwrap(
+        back
+          ? api.POST('/api/colours/{colour}/restore', { params: { path: { colour: id } } })
+          : api.POST('/api/colours/{colour}/put-away', { params: { path: { colour: id } } }),
+      ),
+    onSuccess,
+  });
+  return { keep, away };
+}
