@@ -206,8 +206,10 @@ export interface OwnShop {
 }
 
 /** An application with a database of its own, for a test that takes them away or changes what every plan counts with. */
-export async function ownShop(number = 0): Promise<OwnShop> {
-  const process = spawn('bash', ['e2e/shop.sh', String(number)], { stdio: ['pipe', 'pipe', 'inherit'] });
+export async function ownShop(number = 0, demo = true): Promise<OwnShop> {
+  const process = spawn('bash', ['e2e/shop.sh', String(number), ...(demo ? [] : ['empty'])], {
+    stdio: ['pipe', 'pipe', 'inherit'],
+  });
   const lines = createInterface({ input: process.stdout })[Symbol.asyncIterator]();
   const answer = async () => {
     const line = await lines.next();

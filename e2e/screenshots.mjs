@@ -71,7 +71,6 @@ await shot('light-walk', `${job(1)}/blend?view=walk`, {
     await page.getByRole('button', { name: 'Wet bed on' }).waitFor();
   },
 });
-await shot('cross-cut', `${job(1)}/blend?view=cut&angle=45&from=5`);
 await shot('cups', `${job(1)}/cups`, {
   prepare: async (page) => {
     await page.getByRole('button', { name: 'Thin Base coat' }).click();
@@ -97,6 +96,15 @@ await shot('booth-sheet', `${job(1)}/sheet`, {
   prepare: (page) => page.getByRole('img', { name: /What you would see/ }).waitFor(),
 });
 await shot('shelf', '/shelf');
+await shot('car-by-tape', '/shelf/tape', {
+  prepare: async (page) => {
+    await page.getByLabel('Front door, width').fill('1130');
+    await page.keyboard.press('Enter');
+    await page.getByText('1130 mm').waitFor();
+    await page.getByLabel('Bonnet, width').focus();
+    await page.getByText('From gap to gap where it is widest').waitFor();
+  },
+});
 await shot('blend-booth-theme', `${job(1)}/blend`, { theme: 'booth', units: 'us' });
 await shot('phone', `${job(1)}/car`, { width: 390, height: 844 });
 await shot('tablet', `${job(2)}/blend`, { width: 1024, height: 768 });

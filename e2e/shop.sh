@@ -3,7 +3,7 @@
 # Reads a command a line ("kill database", "start database", "kill php", "start php") and answers "done".
 . "$(dirname "$0")/../bin/lib.sh"
 
-# Several may be open side by side, each by its number.
+# Several may be open side by side, each by its number; "empty" after it: without the demo.
 SHOP=${1:-0}
 rm -rf "$ROOT/var/plug-$SHOP"
 # The port of the tests' own application and database are the environment's: this shop has others.
@@ -17,7 +17,9 @@ trap 'exit 130' INT TERM HUP
 DATABASE_OPTIONS=''
 PHP_CHILDREN=2
 start_database
-php artisan migrate:fresh --seed --force --quiet || die "The shop could not be set up."
+SEED=--seed; [ "${2:-}" = empty ] && SEED=
+# shellcheck disable=SC2086
+php artisan migrate:fresh $SEED --force --quiet || die "The shop could not be set up."
 start_web
 
 # As a pulled plug: nobody is asked to finish first.

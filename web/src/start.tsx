@@ -1,14 +1,23 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import { i18n } from '@lingui/core';
 import { I18nProvider } from '@lingui/react';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { retryWhenOffline } from './api/queries';
+import { ApiProblem } from './api/client';
+import { keys, retryWhenOffline } from './api/queries';
 import { App } from './App';
 
-const client = new QueryClient({
+/** Signed out meanwhile: only signing in is left. A car on the bench stays, with what was typed; it says so itself. */
+function signedOut(error: unknown): void {
+  if (error instanceof ApiProblem && error.status === 401 && !window.location.pathname.startsWith('/jobs/')) {
+    client.setQueryData(keys.me, null);
+  }
+}
+
+const client: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError: signedOut }),
   defaultOptions: { queries: { retry: retryWhenOffline, refetchOnWindowFocus: true } },
 });
 const root = document.getElementById('root');

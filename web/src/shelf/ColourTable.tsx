@@ -80,7 +80,9 @@ export function ColourTable() {
                 <TableCell>
                   <Trans>Formula</Trans>
                 </TableCell>
-                <TableCell />
+                <TableCell>
+                  <Trans>What to do</Trans>
+                </TableCell>
               </TableRow>
             </TableHead>
             <TableBody>

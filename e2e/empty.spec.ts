@@ -1,0 +1,154 @@
+import {
+  choose,
+  expect,
+  nothingSerious,
+  on,
+  ownShop,
+  panel,
+  saved,
+  station,
+  test,
+  verdict,
+  type OwnShop,
+} from './bench';
+
+let shop: OwnShop;
+
+test.beforeAll(async () => {
+  test.setTimeout(120_000);
+  shop = await ownShop(2, false);
+});
+test.afterAll(() => shop.close());
+
+test('an empty installation, to the booth sheet of a car and a colour that are not ours; then its people', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ baseURL: shop.url });
+  await context.addInitScript(() => localStorage.setItem('kalopsis.tour', '{"step":0,"open":false}'));
+  const page = await context.newPage();
+  let presses = 0;
+  await page.exposeFunction('pressed', () => {
+    presses++;
+  });
+  await page.addInitScript(() => {
+    const count = () => {
+      (window as unknown as { pressed: () => void }).pressed();
+    };
+    window.addEventListener('click', count, true);
+  });
+  const began = Date.now();
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Kalopsis: your workshop' })).toBeVisible();
+  await nothingSerious(page);
+  await page.getByLabel('Name of the workshop').fill('Gull Street Paint');
+  await page.getByLabel('Your name').fill('Odd Marsh');
+  await page.getByLabel('E-mail').fill('odd@gull.example');
+  await page.getByLabel('Password').fill('password123');
+  await page.getByRole('button', { name: 'Open the workshop' }).click();
+  await expect(page.getByText('This one is tried first.')).toBeVisible();
+  await page.getByLabel('Password').fill('three wet coats');
+  await page.getByRole('button', { name: 'Open the workshop' }).click();
+  await expect(page.getByRole('heading', { name: 'No car in the shop' })).toBeVisible();
+
+  // A car that has no drawing, by what the tape says.
+  await page.getByRole('button', { name: 'Open the first job' }).click();
+  await page.getByRole('link', { name: /by tape measure/ }).click();
+  await choose(page, page.getByRole('combobox', { name: 'What kind of car' }), 'Saloon');
+  const drawing = page.getByRole('img', { name: /The car so far/ });
+  for (const [name, mm] of [
+    ['Front door, width', '1210'],
+    ['Front door, height', '780'],
+    ['Bonnet, width', '1450'],
+  ] as const) {
+    await page.getByLabel(name).fill(mm);
+    await page.keyboard.press('Enter');
+    await expect(drawing).toContainText(`${mm} mm`);
+  }
+  await page.getByLabel('Wing, length').fill('700');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Bonnet, length').fill('1500');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('This does not go together with: Bonnet, length')).toBeVisible();
+  for (const name of ['Wing, length', 'Bonnet, length']) {
+    await page.getByLabel(name).fill('');
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByText('This does not go together with')).toHaveCount(0);
+  await nothingSerious(page);
+  await page.getByLabel('Name of the car').fill('Fern 2');
+  await page.getByRole('button', { name: 'Keep it and open a job' }).click();
+
+  // A colour that nobody has on a shelf.
+  const dialog = page.getByRole('dialog', { name: 'New job' });
+  await expect(dialog.getByRole('combobox', { name: 'Body shape' })).toContainText('Fern 2');
+  await dialog.getByLabel('Plate').fill('GS 1');
+  await choose(page, dialog.getByRole('combobox', { name: 'Colour' }), 'Another colour');
+  await dialog.getByLabel('Name of the colour').fill('Fern Green');
+  await choose(page, dialog.getByRole('combobox', { name: 'Finish' }), 'dark solid');
+  await choose(page, dialog.getByRole('combobox', { name: 'Paint system' }), 'Usual solvent system');
+  await dialog.getByRole('button', { name: 'Open the job' }).click();
+  await expect(verdict(page)).toHaveText('Place a repair on the car first.');
+  await page.getByRole('button', { name: 'Spot', exact: true }).click();
+  const tap = await on(panel(page, 'Front door left'), 0.45, 0.5);
+  await page.mouse.click(tap.x, tap.y);
+  await expect(page.getByRole('button', { name: /Front door left, spot/ })).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'Booth sheet' }).click();
+  await expect(page.getByText('GS 1').first()).toBeVisible();
+  await expect(page.getByText('Fern Green').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  expect((await page.pdf({ format: 'A4', preferCSSPageSize: true })).byteLength).toBeGreaterThan(10_000);
+  await page.emulateMedia({ media: 'screen' });
+  const seconds = Math.round((Date.now() - began) / 1000);
+  test.info().annotations.push({ type: 'first sheet', description: `${seconds} s, ${presses} presses` });
+  expect(presses).toBeLessThan(40);
+
+  // Its formula from the printout: now it can be poured.
+  await page.goBack();
+  await station(page, 'Colour').click();
+  await page.getByRole('link', { name: 'Type its formula' }).click();
+  await page.getByLabel('Code').fill('FG-2');
+  await page.getByRole('button', { name: 'Add a toner: Formula' }).click();
+  await choose(page, page.getByRole('combobox', { name: 'Toner 1' }), 'Lemon yellow');
+  await page.getByLabel('Amount 1').fill('120');
+  await page.keyboard.press('Enter');
+  await choose(page, page.getByRole('combobox', { name: 'Toner 2' }), 'Violet');
+  await page.getByLabel('Amount 2').fill('14.5');
+  await expect(page.getByText('134.5 g in all')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep the colour' }).click();
+  await page.getByRole('button', { name: 'Take Fern Green FG-2 from the shelf' }).click();
+  await expect(page.getByRole('region', { name: 'This colour and the shelf' })).toHaveCount(0);
+  await saved(page);
+
+  // Somebody comes in with a first password, and changes it before anything else.
+  await page.getByRole('button', { name: /settings/ }).click();
+  await page.getByRole('menuitem', { name: 'People' }).click();
+  await page.getByRole('button', { name: 'Add somebody' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Tam Reed');
+  await page.getByLabel('E-mail').fill('tam@gull.example');
+  await page.getByLabel('First password').fill('first of all');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const people = page.getByRole('list', { name: 'People' });
+  await expect(people).toContainText('has a first password');
+  await choose(page, people.getByRole('combobox', { name: /^Role of Odd/ }), 'Painter');
+  await expect(page.getByRole('alert')).toContainText('last lead');
+  await nothingSerious(page);
+  const other = await browser.newContext({ baseURL: shop.url });
+  const tam = await other.newPage();
+  await tam.goto('/');
+  await tam.getByLabel('E-mail').fill('tam@gull.example');
+  await tam.getByLabel('Password').fill('first of all');
+  await tam.getByRole('button', { name: 'Sign in' }).click();
+  await expect(tam.getByRole('heading', { name: 'Welcome, Tam Reed' })).toBeVisible();
+  await tam.getByLabel('The password you were given').fill('first of all');
+  await tam.getByLabel('New password').fill('my own words');
+  await tam.getByRole('button', { name: 'Change the password' }).click();
+  await expect(tam.getByRole('heading', { name: 'Today' })).toBeVisible();
+  // Put away, Tam is out at the next press.
+  await page.getByRole('button', { name: 'Put Tam Reed away' }).click();
+  await expect(people).toContainText('put away; records keep the name');
+  await tam.getByRole('link', { name: 'Logbook' }).click();
+  await expect(tam.getByRole('button', { name: 'Sign in' })).toBeVisible();
+  await other.close();
+  await context.close();
+});
