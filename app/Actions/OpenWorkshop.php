@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\PaintSystemRecord;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
@@ -67,7 +66,7 @@ final readonly class OpenWorkshop
             $sheet = [...(array) json_decode($text, true), 'key' => $key, 'name' => $name, 'note' => self::NOTE];
             $sheet = self::withoutPrices($sheet);
             PaintSystemReader::read($sheet);
-            PaintSystemRecord::query()->create(['workshop_id' => $workshop->id, 'key' => $key, 'name' => $name, 'sheet' => $sheet]);
+            $workshop->paintSystems()->create(['key' => $key, 'name' => $name, 'sheet' => $sheet]);
         }
     }
 

@@ -196,8 +196,14 @@ final readonly class JobRecord
      * @param array<string, string> $times column of a time, and its name in the file
      * @return list<array<string, mixed>>
      */
-    private static function rows(string $table, string $owner, mixed $id, array $columns, array $times, string $order = 'id'): array
-    {
+    private static function rows(
+        string $table,
+        string $owner,
+        mixed $id,
+        array $columns,
+        array $times,
+        string $order = 'id',
+    ): array {
         $query = DB::table($table)->leftJoin('users', 'users.id', '=', "{$table}.user_id");
         $query->where("{$table}.{$owner}", $id)->orderBy("{$table}.{$order}")->orderBy("{$table}.id");
         $named = array_map(fn (string $c): string => "{$table}.{$c}", [...$columns, ...array_keys($times)]);
@@ -207,7 +213,8 @@ final readonly class JobRecord
             $kept = [];
             foreach ($columns as $column) {
                 $value = $row[$column];
-                $kept[Str::camel($column)] = in_array($column, self::JSON, true) && is_string($value) ? json_decode($value) : $value;
+                $isJson = in_array($column, self::JSON, true) && is_string($value);
+                $kept[Str::camel($column)] = $isJson ? json_decode($value) : $value;
             }
             foreach ($times as $column => $name) {
                 $value = $row[$column];

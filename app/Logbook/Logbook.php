@@ -163,7 +163,8 @@ final readonly class Logbook
     /**
      * Work by the month it was opened in, the oldest first; months without any are left out.
      *
-     * @return list<array{month: string, jobs: int, again: int, ml: float, wasted: float, cost: float, planned: float, real: float}>
+     * @return list<array{month: string, jobs: int, again: int, ml: float, wasted: float, cost: float, planned: float,
+     *     real: float}>
      */
     public function months(): array
     {

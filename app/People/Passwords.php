@@ -18,11 +18,12 @@ final class Passwords
     /** @throws ValidationException at the field */
     public static function check(string $password, string $field, string ...$not): void
     {
+        $small = mb_strtolower($password);
         $fault = match (true) {
             mb_strlen($password) < self::LEAST => 'A password needs ' . self::LEAST . ' characters or more.',
             mb_strlen($password) > self::MOST => 'A password has up to ' . self::MOST . ' characters.',
-            in_array(mb_strtolower($password), self::common(), true) => 'This one is tried first. Take another.',
-            in_array(mb_strtolower($password), array_map(mb_strtolower(...), $not), true) => 'Not your own name or address, please.',
+            in_array($small, self::common(), true) => 'This one is tried first. Take another.',
+            in_array($small, array_map(mb_strtolower(...), $not), true) => 'Not your own name or address, please.',
             default => null,
         };
         if ($fault !== null) {

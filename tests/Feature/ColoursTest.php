@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Support\Str;
+use Kalopsis\Tests\Support\Bodies;
 
 /** @return array<string, mixed> */
 function fernGreen(array $change = []): array
@@ -70,7 +71,9 @@ it('puts a colour away and back, and never has two of one name and code', functi
     $lead = $this->lead();
     $this->actingAs($lead);
     $id = $this->postJson('/api/colours', fernGreen())->json('id');
-    $this->postJson('/api/colours', fernGreen(['toners' => ['green' => 1]]))->assertUnprocessable()->assertJsonPath('errors.0.field', 'name');
+    $this->postJson('/api/colours', fernGreen(['toners' => ['green' => 1]]))
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.field', 'name');
     $this->postJson("/api/colours/{$id}/put-away")->assertOk()->assertJsonPath('putAway', true);
     $onShelf = fn (): array => array_column($this->getJson('/api/shelf')->json('colours'), 'name');
     expect($onShelf())->not->toContain('Fern Green');
@@ -100,7 +103,8 @@ it('says at the field what is wrong with a colour', function (array $change, str
 
 it('finds which of ours is nearest to a car: by cars read before, else by the formula', function (): void {
     $user = $this->painter(Workshop::factory()->create());
-    $user->workshop->bodyShapes()->create(['key' => 'marlo-tern', 'name' => 'M', 'style' => 's', 'svg' => Kalopsis\Tests\Support\Bodies::svg('marlo-tern')]);
+    $svg = Bodies::svg('marlo-tern');
+    $user->workshop->bodyShapes()->create(['key' => 'marlo-tern', 'name' => 'M', 'style' => 's', 'svg' => $svg]);
     $sheet = json_decode((string) file_get_contents(base_path('data/paint-systems/northlight-s.json')), true);
     $user->workshop->paintSystems()->create(['key' => 'northlight-s', 'name' => 'N', 'sheet' => $sheet]);
     $this->actingAs($user);

@@ -147,7 +147,10 @@ it('lets only the lead of this workshop look after people', function (string $me
     $url = str_replace('{person}', (string) $tam->id, $path);
     $this->actingAs($this->painter($lead->workshop))->json($method, $url, $body)->assertForbidden();
     $stranger = $this->actingAs($this->lead())->json($method, $url, $body);
-    str_contains($path, '{person}') ? $stranger->assertNotFound() : expect((string) $stranger->getContent())->not->toContain($tam->name);
+    if (str_contains($path, '{person}')) {
+        $stranger->assertNotFound();
+    }
+    expect((string) $stranger->getContent())->not->toContain($tam->name);
     expect($tam->refresh()->put_away_at)->toBeNull();
     $this->actingAs($lead)->json($method, str_replace((string) $tam->id, '99999999999999999999', $url), $body);
 })->with([

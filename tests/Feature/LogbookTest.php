@@ -168,14 +168,16 @@ it('tells all that was tried of a colour: cards against their cars, which passed
 it('adds up paint, what is left of it and booth time by the month', function (): void {
     $user = $this->painter();
     $job = $this->open($user);
-    JobFact::query()->whereKey($job->id)->update(['opened_at' => now()->subMonths(2)->startOfMonth()->addDays(3), 'ml' => 900, 'wasted_ml' => 60]);
+    $before = now()->subMonths(2)->startOfMonth()->addDays(3);
+    JobFact::query()->whereKey($job->id)->update(['opened_at' => $before, 'ml' => 900, 'wasted_ml' => 60]);
     $old = $this->open($user);
     JobFact::query()->whereKey($old->id)->update(['opened_at' => now()->subMonths(13), 'ml' => 5000]);
     $now = $this->open($user);
     JobFact::query()->whereKey($now->id)->update(['ml' => 300, 'wasted_ml' => null, 'minutes_planned' => 60, 'minutes_real' => 75]);
     $sums = $this->getJson('/api/logbook/sums')->assertOk();
     expectFits(json_decode((string) $sums->getContent()), 'LogSums');
-    expect(array_map(fn (array $m): array => [$m['jobs'], $m['ml']['value'], $m['wasted']['value'], $m['real']['value']], $sums->json('months')))
+    $told = fn (array $m): array => [$m['jobs'], $m['ml']['value'], $m['wasted']['value'], $m['real']['value']];
+    expect(array_map($told, $sums->json('months')))
         ->toEqual([[1, 900, 60, 0], [1, 300, 0, 75]])
         ->and($sums->json('months.1.month'))
         ->toBe(now()->format('Y-m'));

@@ -46,7 +46,10 @@ it('puts a taped car right as long as nothing is planned on it', function (): vo
     $this->postJson('/api/silhouettes/part-door', ['name' => 'Loose door', 'lengths' => ['width' => 1000, 'height' => 700]])->assertCreated();
     $this->putJson('/api/bodies/loose-door/tape', ['name' => 'Loose door', 'lengths' => ['width' => 1050]])->assertOk();
     $box = $this->getJson('/api/bodies/loose-door')->json('panels.0.box');
-    expect($box[2] - $box[0])->toEqualWithDelta(1050.0, 0.3)->and($this->getJson('/api/bodies/loose-door/tape')->json('lengths'))->toBe(['width' => 1050]);
+    expect($box[2] - $box[0])
+        ->toEqualWithDelta(1050.0, 0.3)
+        ->and($this->getJson('/api/bodies/loose-door/tape')->json('lengths'))
+        ->toBe(['width' => 1050]);
     $this->getJson('/api/bodies/marlo-tern/tape')->assertNotFound();
     $this->actingAs($this->lead(Workshop::factory()->create()))->getJson('/api/bodies/loose-door/tape')->assertNotFound();
 });

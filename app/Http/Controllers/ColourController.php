@@ -25,7 +25,11 @@ use OpenApi\Attributes as OA;
 final class ColourController extends Controller
 {
     #[OA\Get(path: '/api/colours', operationId: 'colours', tags: ['shelf'])]
-    #[OA\Response(response: 200, description: 'All colours, and the toners of the bench', content: new OA\JsonContent(ref: '#/components/schemas/ShopColours'))]
+    #[OA\Response(
+        response: 200,
+        description: 'All colours, and the toners of the bench',
+        content: new OA\JsonContent(ref: '#/components/schemas/ShopColours'),
+    )]
     public function index(Request $request): JsonResponse
     {
         $query = Colour::query();
@@ -46,8 +50,16 @@ final class ColourController extends Controller
         required: true,
         content: new OA\JsonContent(ref: '#/components/schemas/ColourWish'),
     ))]
-    #[OA\Response(response: 201, description: 'On the shelf', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
-    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(
+        response: 201,
+        description: 'On the shelf',
+        content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'),
+    )]
+    #[OA\Response(
+        response: 422,
+        description: 'Faults by field',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
     public function store(ColourRequest $request, KeepColour $keep): JsonResponse
     {
         return new JsonResponse(ColourResource::of($keep($this->keeper($request), null, $request->wish())), 201);
@@ -61,7 +73,11 @@ final class ColourController extends Controller
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ColourWish')),
     )]
     #[OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
-    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(
+        response: 422,
+        description: 'Faults by field',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
     public function update(ColourRequest $request, string $colour, KeepColour $keep): JsonResponse
     {
         $user = $this->keeper($request);
@@ -75,7 +91,11 @@ final class ColourController extends Controller
         tags: ['shelf'],
         parameters: [new OA\Parameter(ref: '#/components/parameters/colour')],
     )]
-    #[OA\Response(response: 200, description: 'Put away; jobs in it stay as they are', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
+    #[OA\Response(
+        response: 200,
+        description: 'Put away; jobs in it stay as they are',
+        content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'),
+    )]
     public function putAway(Request $request, string $colour): JsonResponse
     {
         return $this->setAway($request, $colour, true);
@@ -87,7 +107,11 @@ final class ColourController extends Controller
         tags: ['shelf'],
         parameters: [new OA\Parameter(ref: '#/components/parameters/colour')],
     )]
-    #[OA\Response(response: 200, description: 'On the shelf again', content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'))]
+    #[OA\Response(
+        response: 200,
+        description: 'On the shelf again',
+        content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'),
+    )]
     public function restore(Request $request, string $colour): JsonResponse
     {
         return $this->setAway($request, $colour, false);
@@ -99,7 +123,11 @@ final class ColourController extends Controller
         tags: ['colour'],
         parameters: [new OA\Parameter(ref: '#/components/parameters/job')],
     )]
-    #[OA\Response(response: 200, description: 'Which of ours is nearest to this car', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/NearColour')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Which of ours is nearest to this car',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/NearColour')),
+    )]
     public function nearest(RepairJob $job): JsonResponse
     {
         $this->authorize('view', $job);

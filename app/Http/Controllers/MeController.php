@@ -64,8 +64,16 @@ final class MeController extends Controller
             ),
         ),
     ]
-    #[OA\Response(response: 200, description: 'Changed, signed out elsewhere', content: new OA\JsonContent(ref: '#/components/schemas/Me'))]
-    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(
+        response: 200,
+        description: 'Changed, signed out elsewhere',
+        content: new OA\JsonContent(ref: '#/components/schemas/Me'),
+    )]
+    #[OA\Response(
+        response: 422,
+        description: 'Faults by field',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
     public function password(Request $request): MeResource
     {
         $user = $this->user($request);
@@ -94,7 +102,11 @@ final class MeController extends Controller
     }
 
     #[OA\Get(path: '/api/me/devices', operationId: 'myDevices', tags: ['people'])]
-    #[OA\Response(response: 200, description: 'Where I am signed in', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Device')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Where I am signed in',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Device')),
+    )]
     public function devices(Request $request): JsonResponse
     {
         return new JsonResponse(Devices::of($this->user($request), $request->session()->getId()));

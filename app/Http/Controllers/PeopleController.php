@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangePerson;
 use App\Http\Requests\PersonRequest;
 use App\Http\Resources\PersonResource;
 use App\Models\Happening;
@@ -15,8 +16,6 @@ use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 /** The people of a workshop, for its lead. Whoever leaves is put away; what they did keeps their name. */
@@ -25,7 +24,11 @@ final class PeopleController extends Controller
     private const MOST_HAPPENINGS = 200;
 
     #[OA\Get(path: '/api/people', operationId: 'people', tags: ['people'])]
-    #[OA\Response(response: 200, description: 'Everybody', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Everybody',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')),
+    )]
     #[OA\Response(response: 403, description: 'Not a lead', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function index(Request $request): JsonResponse
     {
@@ -36,7 +39,11 @@ final class PeopleController extends Controller
         required: true,
         content: new OA\JsonContent(ref: '#/components/schemas/NewPerson'),
     ))]
-    #[OA\Response(response: 201, description: 'Everybody', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')))]
+    #[OA\Response(
+        response: 201,
+        description: 'Everybody',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')),
+    )]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function store(PersonRequest $request): JsonResponse
     {
@@ -66,40 +73,22 @@ final class PeopleController extends Controller
         parameters: [new OA\Parameter(ref: '#/components/parameters/person')],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PersonChange')),
     )]
-    #[OA\Response(response: 200, description: 'Everybody', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Everybody',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')),
+    )]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function update(PersonRequest $request, string $person): JsonResponse
+    public function update(PersonRequest $request, string $person, ChangePerson $change): JsonResponse
     {
         $lead = $this->lead($request);
-        DB::transaction(function () use ($request, $lead, $person): void {
-            // All leads are held, so that two of them cannot put each other away at once.
-            $leads = User::query();
-            $leads->where('workshop_id', $lead->workshop_id)->where('role', Role::Lead)->whereNull('put_away_at')->lockForUpdate();
-            $held = $leads->get();
-            $one = $this->person($lead, $person);
-            $role = $request->has('role') ? Role::from($request->string('role')->toString()) : $one->role;
-            $away = $request->has('putAway') ? $request->boolean('putAway') : $one->put_away_at !== null;
-            $leaves = $role !== Role::Lead || $away;
-            if ($leaves && $held->count() === 1 && $held->contains('id', $one->id)) {
-                $field = $away ? 'putAway' : 'role';
-
-                throw ValidationException::withMessages([$field => 'This is the last lead. Make somebody else a lead first.']);
-            }
-            if ($role !== $one->role) {
-                Happening::add($lead, 'person-role', "{$one->name}, {$role->value}");
-            }
-            if ($away !== ($one->put_away_at !== null)) {
-                Happening::add($lead, $away ? 'person-put-away' : 'person-back', $one->name);
-            }
-            $one->update([
-                'name' => $request->has('name') ? $request->string('name')->trim()->toString() : $one->name,
-                'role' => $role,
-                'put_away_at' => $away ? $one->put_away_at ?? now() : null,
-            ]);
-            if ($away) {
-                Devices::end($one);
-            }
-        });
+        $change(
+            $lead,
+            $this->person($lead, $person),
+            $request->has('name') ? $request->string('name')->trim()->toString() : null,
+            $request->has('role') ? Role::from($request->string('role')->toString()) : null,
+            $request->has('putAway') ? $request->boolean('putAway') : null,
+        );
 
         return $this->all($request, $lead);
     }
@@ -111,7 +100,11 @@ final class PeopleController extends Controller
         parameters: [new OA\Parameter(ref: '#/components/parameters/person')],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/FirstPassword')),
     )]
-    #[OA\Response(response: 200, description: 'Set, and signed out everywhere', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Set, and signed out everywhere',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')),
+    )]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function password(Request $request, string $person): JsonResponse
     {
@@ -133,7 +126,11 @@ final class PeopleController extends Controller
         tags: ['people'],
         parameters: [new OA\Parameter(ref: '#/components/parameters/person')],
     )]
-    #[OA\Response(response: 200, description: 'Signed out everywhere', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Signed out everywhere',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')),
+    )]
     public function signOut(Request $request, string $person): JsonResponse
     {
         $lead = $this->lead($request);
@@ -145,7 +142,11 @@ final class PeopleController extends Controller
     }
 
     #[OA\Get(path: '/api/happenings', operationId: 'happenings', tags: ['people'])]
-    #[OA\Response(response: 200, description: 'Who did what, the newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Happening')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Who did what, the newest first',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Happening')),
+    )]
     public function happenings(Request $request): JsonResponse
     {
         $lead = $this->lead($request);

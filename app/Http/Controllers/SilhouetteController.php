@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepTapedCar;
 use App\Http\Resources\SilhouetteResource;
 use App\Models\BodyShapeRecord;
-use App\Models\Happening;
 use App\Models\JobVersion;
 use App\Models\RepairJob;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\SameJson;
 use App\Support\SilhouetteFile;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
@@ -32,7 +29,11 @@ use OpenApi\Attributes as OA;
 final class SilhouetteController extends Controller
 {
     #[OA\Get(path: '/api/silhouettes', operationId: 'silhouettes', tags: ['shelf'])]
-    #[OA\Response(response: 200, description: 'Kinds of cars and parts', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Silhouette')))]
+    #[OA\Response(
+        response: 200,
+        description: 'Kinds of cars and parts',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Silhouette')),
+    )]
     public function index(): JsonResponse
     {
         return new JsonResponse(array_map(SilhouetteResource::of(...), array_values(SilhouetteFile::all())));
@@ -45,14 +46,24 @@ final class SilhouetteController extends Controller
         parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TapeLengths')),
     )]
-    #[OA\Response(response: 200, description: 'The car so far', content: new OA\JsonContent(ref: '#/components/schemas/TapedCar'))]
-    #[OA\Response(response: 422, description: 'Lengths that contradict each other', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(
+        response: 200,
+        description: 'The car so far',
+        content: new OA\JsonContent(ref: '#/components/schemas/TapedCar'),
+    )]
+    #[OA\Response(
+        response: 422,
+        description: 'Lengths that contradict each other',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
     public function fit(Request $request, string $key): JsonResponse
     {
         $silhouette = SilhouetteFile::one($key);
         $lengths = self::lengths($request, $silhouette);
 
-        return new JsonResponse(SilhouetteResource::fitted($silhouette, TapeFit::of($silhouette, $lengths, 'own', $silhouette->name)));
+        $body = TapeFit::of($silhouette, $lengths, 'own', $silhouette->name);
+
+        return new JsonResponse(SilhouetteResource::fitted($silhouette, $body));
     }
 
     #[OA\Post(
@@ -63,35 +74,21 @@ final class SilhouetteController extends Controller
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TapeWish')),
     )]
     #[OA\Response(response: 201, description: 'On the shelf', content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'))]
-    #[OA\Response(response: 403, description: 'Not an apprentice\'s to do', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-    public function store(Request $request, string $key): JsonResponse
+    #[OA\Response(
+        response: 403,
+        description: 'Not an apprentice\'s to do',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
+    #[OA\Response(
+        response: 422,
+        description: 'Faults by field',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
+    public function store(Request $request, string $key, KeepTapedCar $keep): JsonResponse
     {
         $user = $this->draws($request);
         $silhouette = SilhouetteFile::one($key);
-        [$name, $lengths] = [self::name($request), self::lengths($request, $silhouette)];
-        $record = DB::transaction(function () use ($user, $silhouette, $name, $lengths): BodyShapeRecord {
-            $user->workshop()->lockForUpdate()->firstOrFail();
-            $there = BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('name', $name)->first();
-            if ($there instanceof BodyShapeRecord) {
-                // Sent twice, it is the same car.
-                return SameJson::is($there->tape, ['silhouette' => $silhouette->key, 'lengths' => $lengths])
-                    ? $there
-                    : throw ValidationException::withMessages(['name' => 'There is a body shape of this name already.']);
-            }
-            $own = self::freeKey($user, $name);
-            $body = TapeFit::of($silhouette, $lengths, $own, $name);
-            Happening::add($user, 'body-added', $name);
-
-            return BodyShapeRecord::query()->create([
-                'workshop_id' => $user->workshop_id,
-                'key' => $own,
-                'name' => $name,
-                'style' => mb_strtolower($silhouette->name),
-                'svg' => BodyShapeSvg::write($body),
-                'tape' => ['silhouette' => $silhouette->key, 'lengths' => $lengths],
-            ]);
-        });
+        $record = $keep($user, $silhouette, self::name($request), self::lengths($request, $silhouette));
 
         return new JsonResponse(SilhouetteResource::record($record), 201);
     }
@@ -102,7 +99,11 @@ final class SilhouetteController extends Controller
         tags: ['shelf'],
         parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
     )]
-    #[OA\Response(response: 200, description: 'What the tape said', content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'))]
+    #[OA\Response(
+        response: 200,
+        description: 'What the tape said',
+        content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'),
+    )]
     public function show(Request $request, string $key): JsonResponse
     {
         return new JsonResponse(SilhouetteResource::record($this->record($this->user($request), $key)));
@@ -116,7 +117,11 @@ final class SilhouetteController extends Controller
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/TapeWish')),
     )]
     #[OA\Response(response: 200, description: 'Corrected', content: new OA\JsonContent(ref: '#/components/schemas/TapedBody'))]
-    #[OA\Response(response: 422, description: 'Faults by field; jobs that use it', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[OA\Response(
+        response: 422,
+        description: 'Faults by field; jobs that use it',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
     public function update(Request $request, string $key): JsonResponse
     {
         $user = $this->draws($request);
@@ -168,26 +173,14 @@ final class SilhouetteController extends Controller
         return $name;
     }
 
-    private static function freeKey(User $user, string $name): string
-    {
-        $slug = Str::limit(Str::slug($name), 50, '');
-        $slug = $slug === '' ? 'car' : trim($slug, '-');
-        $keys = BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->pluck('key')->all();
-        $key = $slug;
-        for ($n = 2; in_array($key, $keys, true); $n++) {
-            $key = "{$slug}-{$n}";
-        }
-
-        return $key;
-    }
-
     /** @return list<string> plates or names of cars that are planned on a body shape, the newest first */
     private static function jobsOn(User $user, string $key): array
     {
         $versions = JobVersion::query();
         $versions->where('document->car->bodyShape', $key);
         $jobs = RepairJob::query();
-        $jobs->where('workshop_id', $user->workshop_id)->whereIn('id', $versions->select('repair_job_id'))->orderByDesc('created_at')->limit(5);
+        $jobs->where('workshop_id', $user->workshop_id)->whereIn('id', $versions->select('repair_job_id'));
+        $jobs->orderByDesc('created_at')->limit(5);
 
         return array_values($jobs->get()->map(fn (RepairJob $j): string => $j->plate === '' ? $j->label : $j->plate)->all());
     }

@@ -14,6 +14,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Who was put away is signed out at once; who has a first password changes it before anything else. */
 final readonly class OwnPassword
 {
+    /** What somebody with a first password may do. */
+    private const OPEN = ['api/me', 'api/me/password', 'api/logout'];
+
     public function __construct(private StatefulGuard $guard) {}
 
     public function handle(Request $request, Closure $next): Response
@@ -24,7 +27,7 @@ final readonly class OwnPassword
 
             return Problem::response(401, 'put-away', 'This account was put away.', 'Ask your lead.');
         }
-        if ($user instanceof User && $user->must_change && ! in_array($request->path(), ['api/me', 'api/me/password', 'api/logout'], true)) {
+        if ($user instanceof User && $user->must_change && ! in_array($request->path(), self::OPEN, true)) {
             return Problem::response(403, 'change-password', 'Choose a password of your own first.');
         }
 

@@ -118,7 +118,7 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(
                     required: ['job', 'how', 'at'],
                     properties: [
-                        new OA\Property(property: 'job', description: 'null where it is in another shop', type: 'string', nullable: true),
+                        new OA\Property(property: 'job', description: 'null: in another shop', type: 'string', nullable: true),
                         new OA\Property(property: 'how', type: 'string'),
                         new OA\Property(property: 'at', type: 'string'),
                     ],
@@ -129,7 +129,7 @@ use OpenApi\Attributes as OA;
                 property: 'follows',
                 required: ['job', 'says'],
                 properties: [
-                    new OA\Property(property: 'job', description: 'null where it is in another shop', type: 'string', nullable: true),
+                    new OA\Property(property: 'job', description: 'null: in another shop', type: 'string', nullable: true),
                     new OA\Property(property: 'says', type: 'array', items: new OA\Items(ref: '#/components/schemas/Phrase')),
                 ],
                 type: 'object',

@@ -383,6 +383,12 @@ use OpenApi\Attributes as OA;
         ],
     ),
 ]
+#[OA\Schema(
+    schema: 'NumbersByKey',
+    description: 'grams by toner, mm by tape',
+    type: 'object',
+    additionalProperties: new OA\AdditionalProperties(type: 'number'),
+)]
 #[OA\Schema(schema: 'NamedToners', required: ['name', 'toners'], type: 'object', properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
@@ -414,7 +420,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'VariantWish', required: ['name', 'toners'], type: 'object', properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'toners', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'toners', ref: '#/components/schemas/NumbersByKey'),
 ])]
 #[OA\Schema(schema: 'ColourWish', required: ['name', 'finish'], type: 'object', properties: [
     new OA\Property(property: 'name', type: 'string'),
@@ -422,8 +428,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'finish', type: 'string'),
     new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
     new OA\Property(property: 'note', type: 'string'),
-    new OA\Property(property: 'toners', description: 'grams by toner', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
-    new OA\Property(property: 'layer', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'toners', ref: '#/components/schemas/NumbersByKey'),
+    new OA\Property(property: 'layer', ref: '#/components/schemas/NumbersByKey'),
     new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/VariantWish')),
 ])]
 #[OA\Schema(schema: 'NearColour', required: ['id', 'name', 'code', 'dE', 'overall', 'from'], type: 'object', properties: [
@@ -447,17 +453,17 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'drawn', ref: '#/components/schemas/Quantity'),
 ])]
 #[OA\Schema(schema: 'TapeLengths', required: ['lengths'], type: 'object', properties: [
-    new OA\Property(property: 'lengths', description: 'mm by tape', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'lengths', ref: '#/components/schemas/NumbersByKey'),
 ])]
 #[OA\Schema(schema: 'TapeWish', required: ['name', 'lengths'], type: 'object', properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'lengths', description: 'mm by tape', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'lengths', ref: '#/components/schemas/NumbersByKey'),
 ])]
 #[OA\Schema(schema: 'TapedBody', required: ['key', 'name', 'silhouette', 'lengths'], type: 'object', properties: [
     new OA\Property(property: 'key', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'silhouette', type: 'string'),
-    new OA\Property(property: 'lengths', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'lengths', ref: '#/components/schemas/NumbersByKey'),
 ])]
 #[OA\Schema(schema: 'HeldTape', required: ['key', 'from', 'to', 'reads'], type: 'object', properties: [
     new OA\Property(property: 'key', type: 'string'),

@@ -105,7 +105,8 @@ final class LogResource
     }
 
     /**
-     * @param array{month: string, jobs: int, again: int, ml: float, wasted: float, cost: float, planned: float, real: float} $month
+     * @param array{month: string, jobs: int, again: int, ml: float, wasted: float, cost: float, planned: float,
+     *     real: float} $month
      * @return array<string, mixed>
      */
     public static function month(array $month): array

@@ -15,8 +15,8 @@ final readonly class Defect
      * @param list<Remedy> $remedies in the booth, the usual one first
      * @param list<Phrase> $polish how it is cut back and polished, step by step; none: that does not help
      * @param ?Phrase $after what is done about it once clear is on
-     * @param array<string, mixed> $wrong how a repair goes wrong so in the model, as Practice\SetUpReader reads it; none: the model
-     *     does not know it
+     * @param array<string, mixed> $wrong how a repair goes wrong so in the model, as Practice\SetUpReader reads it; none: the
+     *     model does not know it
      * @param string $form how that is drawn: "round", "rows" or "clouds"
      * @param int $angle that it is looked at from, degrees aspecular
      * @param bool $reblend is it made good by spraying it again, as another job?

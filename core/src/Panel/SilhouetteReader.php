@@ -50,7 +50,10 @@ final class SilhouetteReader
             );
             $problems->stop();
             $drawn = new Silhouette($key, $name, $body, $own);
-            $proportions = array_map(fn (mixed $mm): float => is_numeric($mm) ? (float) $mm : 0.0, $f->plainValues('proportions'));
+            $proportions = array_map(
+                fn (mixed $mm): float => is_numeric($mm) ? (float) $mm : 0.0,
+                $f->plainValues('proportions'),
+            );
             foreach ($proportions === [] ? [] : $own as $tape) {
                 // What is not said stays as it is drawn: another tail makes no smaller car.
                 $proportions[$tape->key] ??= $tape->drawnMm();

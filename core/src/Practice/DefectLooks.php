@@ -61,7 +61,12 @@ final readonly class DefectLooks
         $old = $bay->finish->oldAt($angle);
         $seen = (new Picture($bay))->seen($angle, $places, $bay->way->colours()->laid($places, $bay->is->blendMm));
 
-        return ['form' => 'round', ...self::drawn($bay, $old, $seen), 'sizeMm' => $bay->is->spotMm, 'acrossMm' => self::ACROSS_MM];
+        return [
+            'form' => 'round',
+            ...self::drawn($bay, $old, $seen),
+            'sizeMm' => $bay->is->spotMm,
+            'acrossMm' => self::ACROSS_MM,
+        ];
     }
 
     /**

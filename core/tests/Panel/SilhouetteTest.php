@@ -161,7 +161,9 @@ it('names the two lengths that contradict each other, and one that is out of all
         try {
             TapeFit::of($estate, $typed, 'own', 'Own');
         } catch (InvalidInput $quarrel) {
-            return array_column(array_map(fn ($p): array => [$p->field, $p->detail->in(UnitSystem::Metric)], $quarrel->problems), 1, 0);
+            $told = array_map(fn ($p): array => [$p->field, $p->detail->in(UnitSystem::Metric)], $quarrel->problems);
+
+            return array_column($told, 1, 0);
         }
 
         return [];

@@ -3031,13 +3031,13 @@ export interface components {
             askNow: boolean;
             asked: components["schemas"]["LookAsked"] | null;
             followUps: {
-                /** @description null where it is in another shop */
+                /** @description null: in another shop */
                 job: string | null;
                 how: string;
                 at: string;
             }[];
             follows: {
-                /** @description null where it is in another shop */
+                /** @description null: in another shop */
                 job: string | null;
                 says: components["schemas"]["Phrase"][];
             } | null;
@@ -4224,6 +4224,10 @@ export interface components {
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
         };
+        /** @description grams by toner, mm by tape */
+        NumbersByKey: {
+            [key: string]: number;
+        };
         NamedToners: {
             name: string;
             toners: components["schemas"]["TonerGrams"][];
@@ -4250,9 +4254,7 @@ export interface components {
         };
         VariantWish: {
             name: string;
-            toners: {
-                [key: string]: number;
-            };
+            toners: components["schemas"]["NumbersByKey"];
         };
         ColourWish: {
             name: string;
@@ -4260,13 +4262,8 @@ export interface components {
             finish: string;
             undercoatShade?: number | null;
             note?: string;
-            /** @description grams by toner */
-            toners?: {
-                [key: string]: number;
-            };
-            layer?: {
-                [key: string]: number;
-            };
+            toners?: components["schemas"]["NumbersByKey"];
+            layer?: components["schemas"]["NumbersByKey"];
             variants?: components["schemas"]["VariantWish"][];
         };
         NearColour: {
@@ -4293,25 +4290,17 @@ export interface components {
             drawn: components["schemas"]["Quantity"];
         };
         TapeLengths: {
-            /** @description mm by tape */
-            lengths: {
-                [key: string]: number;
-            };
+            lengths: components["schemas"]["NumbersByKey"];
         };
         TapeWish: {
             name: string;
-            /** @description mm by tape */
-            lengths: {
-                [key: string]: number;
-            };
+            lengths: components["schemas"]["NumbersByKey"];
         };
         TapedBody: {
             key: string;
             name: string;
             silhouette: string;
-            lengths: {
-                [key: string]: number;
-            };
+            lengths: components["schemas"]["NumbersByKey"];
         };
         HeldTape: {
             key: string;

@@ -12,7 +12,7 @@ import { LogLine } from './LogLine';
 import { Tried } from './Tried';
 import { TriedChart } from './TriedChart';
 
-/** All that the shop knows of one colour: its cars, what was tried, how the formula went, how far it was blended, what was seen. */
+/** All that the shop knows of one colour: cars, what was tried, how the formula went, how far it was blended, what was seen. */
 export function ColourPage() {
   const [query] = useSearchParams();
   const name = query.get('name') ?? '';

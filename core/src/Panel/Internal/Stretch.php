@@ -41,7 +41,8 @@ final readonly class Stretch
      */
     public function between(float $from, float $to, bool $mirrored): array
     {
-        $knots = $mirrored ? [...array_map(fn (float $k): float => -$k, array_reverse($this->knots)), ...$this->knots] : $this->knots;
+        $other = $mirrored ? array_map(fn (float $k): float => -$k, array_reverse($this->knots)) : [];
+        $knots = [...$other, ...$this->knots];
         $inside = array_values(array_filter($knots, fn (float $k): bool => $k > min($from, $to) && $k < max($from, $to)));
 
         return $from <= $to ? $inside : array_reverse($inside);
