@@ -30,13 +30,16 @@ use App\Http\Controllers\ShopSchoolController;
 use App\Http\Controllers\SilhouetteController;
 use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
+use App\Http\Middleware\AtItsAddress;
 use App\Http\Middleware\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
-Route::post('login', [SessionController::class, 'store']);
 
-Route::post('first-run', [SessionController::class, 'firstRun']);
+Route::middleware(AtItsAddress::class)->group(function (): void {
+    Route::post('login', [SessionController::class, 'store']);
+    Route::post('first-run', [SessionController::class, 'firstRun']);
+});
 
 Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void {
     Route::post('logout', [SessionController::class, 'destroy']);

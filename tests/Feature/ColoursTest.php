@@ -49,9 +49,10 @@ it('puts a colour with its formula on the shelf once, and a job in it can be tin
     expect($desk->json('formula.number'))
         ->toBe(1)
         ->and(array_column($desk->json('formula.toners'), 'grams', 'key'))
-        ->toEqual(['green' => 120, 'black' => 14.5])
-        ->and($this->postJson("/api/jobs/{$job->id}/formula", ['document' => $job->at(1)->document])->status())
-        ->toBeLessThan(300);
+        ->toEqual(['green' => 120, 'black' => 14.5]);
+    // Poured in the printout's own proportions, whatever the cup needs.
+    $rows = array_column($this->postJson("/api/jobs/{$job->id}/formula", ['cup' => 'base-solid'])->assertOk()->json('rows'), 'grams', 'key');
+    expect($rows['green'] / $rows['black'])->toEqualWithDelta(120.0 / 14.5, 0.05);
 });
 
 it('keeps the formula before as a version when another is typed', function (): void {
@@ -128,4 +129,8 @@ it('finds which of ours is nearest to a car: by cars read before, else by the fo
         ->and($near->json('0.dE'))
         ->toBeGreaterThan(0.45)
         ->toBeLessThan(0.5);
+    // A car is not its own neighbour: the other one in this colour is, half a step of lightness away.
+    $again = $this->open($user, ['colour' => ['name' => 'Old Rose', 'code' => '', 'finish' => 'solid-dark']]);
+    readCar($again, [45.5, 40.0, 12.0]);
+    expect($this->getJson("/api/jobs/{$again->id}/colour/nearest")->json('0'))->toMatchArray(['name' => 'Old Rose', 'dE' => $near->json('0.dE')]);
 });

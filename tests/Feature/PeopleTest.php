@@ -83,3 +83,14 @@ it('answers nobody without a session', function (string $method, string $path): 
     ['GET', '/api/jobs/5a17a45b-0000-4000-8000-000000000001'],
     ['PUT', '/api/jobs/5a17a45b-0000-4000-8000-000000000001'],
 ]);
+
+it('refuses in words to sign in from another address, or without saying from which', function (array $headers): void {
+    $user = $this->painter();
+    $this->withoutHeader('Origin')->withHeaders($headers);
+    foreach (['/api/login', '/api/first-run'] as $door) {
+        $this->postJson($door, ['email' => $user->email, 'password' => 'harbour-light'])
+            ->assertForbidden()
+            ->assertHeader('Content-Type', 'application/problem+json')
+            ->assertJsonPath('code', 'other-address');
+    }
+})->with([[[]], [['Origin' => 'http://elsewhere.test']], [['Referer' => 'nonsense']]]);

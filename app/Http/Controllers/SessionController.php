@@ -65,6 +65,13 @@ final class SessionController extends Controller
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ]
+    #[
+        OA\Response(
+            response: 403,
+            description: 'From another address than its own',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function store(SignInRequest $request): MeResource
     {
         // Only failures count, for one account from one address: a whole shop signs in from behind one.
@@ -102,6 +109,13 @@ final class SessionController extends Controller
     #[OA\Response(response: 201, description: 'Opened and signed in', content: new OA\JsonContent(ref: '#/components/schemas/Me'))]
     #[OA\Response(response: 409, description: 'Opened already', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    #[
+        OA\Response(
+            response: 403,
+            description: 'From another address than its own',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
     public function firstRun(FirstRunRequest $request, OpenWorkshop $open): JsonResponse
     {
         if (User::query()->exists()) {
