@@ -91,7 +91,11 @@ instance() {
     [ -s "$INSTANCE/app.key" ] || php -r 'echo "base64:", base64_encode(random_bytes(32));' >"$INSTANCE/app.key"
     # A socket's path may have 107 characters at the most.
     SOCKETS=$INSTANCE/run
-    if [ "${#SOCKETS}" -gt 80 ]; then SOCKETS=$(mktemp -d); fi
+    if [ "${#SOCKETS}" -gt 80 ]; then
+        # Remembered, so that another command finds what runs.
+        SOCKETS=$(cat "$INSTANCE/run/sockets" 2>/dev/null)
+        [ -d "$SOCKETS" ] || { SOCKETS=$(mktemp -d) && echo "$SOCKETS" >"$INSTANCE/run/sockets"; }
+    fi
     export APP_KEY DB_PORT=$DB_PORT_NUMBER DB_HOST=127.0.0.1 DB_SOCKET=$SOCKETS/mysql.sock DB_DATABASE=${DB_DATABASE:-kalopsis}
     APP_KEY=$(cat "$INSTANCE/app.key")
     export DB_USERNAME=kalopsis DB_PASSWORD=kalopsis APP_ENV=${APP_ENV:-local} APP_URL=http://127.0.0.1:$WEB_PORT
@@ -159,6 +163,11 @@ CONF
     die "The application does not answer on port $WEB_PORT."
 }
 
+# A command that needs the database uses the one that runs; where none does, it starts one and stops it again.
+at_the_database() {
+    if mariadb-admin --no-defaults --socket="$DB_SOCKET" -uroot ping >/dev/null 2>&1; then OWN_DATABASE=no; else OWN_DATABASE=yes; start_database; fi
+}
+leave_the_database() { [ "${OWN_DATABASE:-no}" = no ] || stop_services; }
 stop_services() {
     [ -n "${NGINX_PID:-}" ] && kill -QUIT "$NGINX_PID" 2>/dev/null
     [ -n "${PHP_PID:-}" ] && kill -QUIT "$PHP_PID" 2>/dev/null

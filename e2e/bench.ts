@@ -201,7 +201,9 @@ export const test = base;
 export interface OwnShop {
   url: string;
   /** Waits until it is done. */
-  says: (what: 'kill database' | 'start database' | 'kill php' | 'start php') => Promise<void>;
+  says: (
+    what: 'kill database' | 'start database' | 'kill php' | 'start php' | 'backup' | 'wipe' | 'restore',
+  ) => Promise<void>;
   close: () => Promise<void>;
 }
 

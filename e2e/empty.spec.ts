@@ -20,7 +20,7 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => shop.close());
 
-test('an empty installation, to the booth sheet of a car and a colour that are not ours; then its people', async ({
+test('an empty installation, to the booth sheet of a car and a colour that are not ours; its people; a copy read again', async ({
   browser,
 }) => {
   const context = await browser.newContext({ baseURL: shop.url });
@@ -150,5 +150,22 @@ test('an empty installation, to the booth sheet of a car and a colour that are n
   await tam.getByRole('link', { name: 'Logbook' }).click();
   await expect(tam.getByRole('button', { name: 'Sign in' })).toBeVisible();
   await other.close();
+
+  // Copied while it runs, wiped, read again: all that was there is there.
+  const kept = async () => ({
+    jobs: (await (await page.request.get('/api/jobs')).json()) as unknown,
+    colours: (await (await page.request.get('/api/colours')).json()) as unknown,
+    done: (await (await page.request.get('/api/happenings')).json()) as unknown,
+  });
+  const before = await kept();
+  await shop.says('backup');
+  await shop.says('wipe');
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Kalopsis: your workshop' })).toBeVisible();
+  await shop.says('restore');
+  await page.goto('/');
+  // Sessions are not in a copy; a browser that had asked to stay signed in is known again.
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  expect(await kept()).toEqual(before);
   await context.close();
 });

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # A shop of its own for a test that pulls plugs: a database, PHP and nginx from a folder that is thrown away.
-# Reads a command a line ("kill database", "start database", "kill php", "start php") and answers "done".
+# Reads a command a line ("kill database", "start database", "kill php", "start php", "backup", "wipe", "restore") and answers "done".
 . "$(dirname "$0")/../bin/lib.sh"
 
 # Several may be open side by side, each by its number; "empty" after it: without the demo.
@@ -43,6 +43,9 @@ while read -r what; do
             wait "$NGINX_PID" 2>/dev/null
             start_web
             ;;
+        backup) KALOPSIS_INSTANCE=$INSTANCE "$ROOT/bin/backup" "$INSTANCE/backups" >&2 </dev/null ;;
+        wipe) php artisan migrate:fresh --force --quiet </dev/null ;;
+        restore) KALOPSIS_INSTANCE=$INSTANCE "$ROOT/bin/restore" "$INSTANCE"/backups/*.tar.gz >&2 </dev/null ;;
         *) say "shop.sh does not know \"$what\"" ;;
     esac
     echo done
