@@ -6,6 +6,7 @@ use App\Models\Happening;
 use App\Models\PaintSystemRecord;
 use App\Models\User;
 use App\Models\Workshop;
+use App\People\Devices;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Kalopsis\Tests\Support\Bodies;
@@ -161,3 +162,18 @@ it('lets only the lead of this workshop look after people', function (string $me
     ['POST', '/api/people/{person}/password', ['password' => 'second of all']],
     ['POST', '/api/people/{person}/sign-out', []],
 ]);
+
+it('signs out everywhere, or everywhere but here, and nobody else', function (): void {
+    $tam = $this->painter();
+    $bram = User::factory()->for($tam->workshop)->create();
+    $rows = fn (User $user, string ...$ids): bool => DB::table('sessions')->insert(array_map(
+        fn (string $id): array => ['id' => $id, 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()],
+        $ids,
+    ));
+    $rows($tam, 'here', 'there');
+    $rows($bram, 'other');
+    Devices::end($tam, 'here');
+    expect(DB::table('sessions')->orderBy('id')->pluck('id')->all())->toBe(['here', 'other']);
+    Devices::end($tam);
+    expect(DB::table('sessions')->pluck('id')->all())->toBe(['other']);
+});

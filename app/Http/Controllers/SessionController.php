@@ -9,7 +9,6 @@ use App\Http\Requests\FirstRunRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\MeResource;
 use App\Models\User;
-use App\People\NotFresh;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
@@ -118,9 +117,6 @@ final class SessionController extends Controller
     ]
     public function firstRun(FirstRunRequest $request, OpenWorkshop $open): JsonResponse
     {
-        if (User::query()->exists()) {
-            throw new NotFresh('This installation has its lead already. Sign in.');
-        }
         $lead = $open($request->shop(), $request->lead());
         $this->guard->login($lead, true);
         $request->session()->regenerate();

@@ -13,9 +13,6 @@ export function happened(kind: string): string {
     'colour-changed': t`changed on the shelf:`,
     'colour-put-away': t`put away from the shelf:`,
     'colour-back': t`brought back to the shelf:`,
-    'system-added': t`added the data sheet`,
-    'system-changed': t`changed the data sheet`,
-    'system-put-away': t`put away the data sheet`,
     'body-added': t`drew by tape`,
   };
   return words[kind] ?? kind;

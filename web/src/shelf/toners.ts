@@ -1,5 +1,5 @@
 import type { Weights } from '../api/types';
-import { parseGrams } from '../kit/units';
+import { convert, parseGrams } from '../kit/units';
 
 /** A toner and how much of it, as typed. */
 export interface Line {
@@ -7,13 +7,14 @@ export interface Line {
   typed: string;
 }
 
-const GRAMS_PER_OUNCE = 28.349523125;
-
 const number = (value: number): string => String(Math.round(value * 1000) / 1000);
 
 /** Lines to type in, from grams. */
 export const linesOf = (toners: readonly { key: string; grams: number }[], weights: Weights): Line[] =>
-  toners.map(({ key, grams }) => ({ toner: key, typed: number(weights === 'oz' ? grams / GRAMS_PER_OUNCE : grams) }));
+  toners.map(({ key, grams }) => ({
+    toner: key,
+    typed: number(weights === 'oz' ? convert(grams, 'g', 'oz av') : grams),
+  }));
 
 /** Grams by toner; null while something cannot be read. A toner that stands twice is added up; an empty line is none. */
 export function wishOf(lines: readonly Line[], weights: Weights): Record<string, number> | null {
