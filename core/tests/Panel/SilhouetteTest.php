@@ -179,3 +179,14 @@ it('names the two lengths that contradict each other, and one that is out of all
     $wide = TapeFit::remarks(TapeFit::of(silhouettes()['part-roof'], ['length' => 1868.0, 'width' => 1900.0], 'own', 'Own'));
     expect($wide[0]->in(UnitSystem::Metric))->toContain('ordinary cars have 1.5');
 });
+
+it('doubts a part that is half or twice as large as ordinary ones (common practice)', function (string $key): void {
+    $part = silhouettes()[$key];
+    foreach ([0.7, 1.5] as $times) {
+        $typed = [];
+        foreach ($part->tapes as $tape) {
+            $typed[$tape->key] = $times * $tape->drawnMm();
+        }
+        expect(TapeFit::remarks(TapeFit::of($part, $typed, 'own', 'Own')))->toHaveCount(1);
+    }
+})->with(['part-bonnet', 'part-wing', 'part-door', 'part-quarter', 'part-bumper', 'part-roof']);
