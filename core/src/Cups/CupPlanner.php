@@ -184,6 +184,7 @@ final class CupPlanner
                     ],
                 ),
                 ...$need->gun->transferFigure($need->transfer)->reasons,
+                ...[$need->mixture->product->source()],
             ),
         );
     }

@@ -22,6 +22,7 @@ final readonly class DataSheet
      * @param ?float $polishHours until it can be polished
      * @param ?ClearGrade $grade clears only
      * @param ?FlashSheet $flash until a full coat takes the next
+     * @param ?SheetSource $source which sheet says all this, the mix, film and gun too; null: nobody has named one
      */
     public function __construct(
         public ?array $reducerPercent = null,
@@ -32,6 +33,7 @@ final readonly class DataSheet
         public ?float $polishHours = null,
         public ?ClearGrade $grade = null,
         public ?FlashSheet $flash = null,
+        public ?SheetSource $source = null,
     ) {}
 
     /** Pot life at `$celsius`, minutes. */

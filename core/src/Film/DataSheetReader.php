@@ -37,6 +37,7 @@ final class DataSheetReader
             self::plain($sheet, 'polishHours', self::POLISH_HOURS, 'Hours until it can be polished'),
             $sheet->has('grade') ? $sheet->choice('grade', ClearGrade::class, 'The grade of the clear') : null,
             self::flash($sheet->maybe('flash')),
+            SheetSource::read($sheet->maybe('source')),
         );
     }
 

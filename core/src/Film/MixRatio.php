@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Film;
 
 /**
- * A mixing ratio: "4:1:2", "1:1", "2:1 + 5 %" (five hundredths of what was there before) or "+55 %" (that much added to
- * what was there). By volume, unless "by weight" stands behind it.
+ * A mixing ratio: "4:1:2", "1:1", "2:1 + 5 %" (five hundredths of what was there before; "2:1:5 %" on cans) or "+55 %"
+ * (that much added to what was there). By volume, unless "by weight" stands behind it.
  */
 final readonly class MixRatio
 {
@@ -28,6 +28,8 @@ final readonly class MixRatio
         $byWeight = str_ends_with($clean, 'byweight');
         $clean = $byWeight ? substr($clean, 0, -strlen('byweight')) : $clean;
         $number = '(?:\d+(?:[.,]\d+)?|[.,]\d+)';
+        // Cans say 3:1:10 % and 2/1/10 % where sheets say 3:1 + 10 %.
+        $clean = (string) preg_replace("~:(?={$number}%)~", '+', strtr($clean, '/', ':'));
         if (preg_match("~^{$number}%$~", $clean) === 1) {
             $clean = "+{$clean}";
         }

@@ -11,6 +11,7 @@ final readonly class PaintSystem
      * @param array<string, Product> $products by role
      * @param list<Product> $clears all that the shop has; the first is the one taken when nobody chooses
      * @param ?string $currency of its prices, three letters (ISO 4217)
+     * @param ReducerWindows $reducers when its grades of reducer hand over
      */
     public function __construct(
         public string $key,
@@ -20,6 +21,7 @@ final readonly class PaintSystem
         public array $products,
         public array $clears = [],
         public ?string $currency = null,
+        public ReducerWindows $reducers = new ReducerWindows(),
     ) {}
 
     /** The same with another of its clears; null: it has none of that grade. */
@@ -35,6 +37,7 @@ final readonly class PaintSystem
                     [...$this->products, ProductRole::Clear->value => $clear],
                     $this->clears,
                     $this->currency,
+                    $this->reducers,
                 );
             }
         }

@@ -38,6 +38,7 @@ final class PaintSystemReader
         if ($currency !== null && preg_match('/^[A-Z]{3}$/D', $currency) !== 1) {
             $problems->add($fields->path('currency'), 'format', 'A currency has three capital letters, like EUR.');
         }
+        $reducers = ReducerWindows::read($fields->maybe('reducers'));
         $products = $clears = [];
         foreach ($fields->objects('products', 20) as $entry) {
             $product = self::product($entry);
@@ -59,7 +60,7 @@ final class PaintSystemReader
         }
         $problems->stop();
 
-        return new PaintSystem($key, $name, $carrier, $note, $products, $clears, $currency);
+        return new PaintSystem($key, $name, $carrier, $note, $products, $clears, $currency, $reducers);
     }
 
     private static function product(Fields $fields): ?Product

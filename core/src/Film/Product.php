@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Kalopsis\Film;
 
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Units\Quantity;
+use Kalopsis\Why\Phrase;
+use Kalopsis\Why\Reason;
+use Kalopsis\Why\SourceKind;
 
 /** A product as its data sheet describes it. */
 final readonly class Product
@@ -70,6 +74,28 @@ final readonly class Product
     public function wetFilmUm(): float
     {
         return $this->dryFilmUm / $this->mix()->volumeSolids();
+    }
+
+    /** Where its film, solids, densities, mix and gun come from: a data sheet that somebody named, or nobody did. */
+    public function source(): Reason
+    {
+        $named = $this->sheet->source;
+
+        return Reason::of(
+            Phrase::of(
+                $named === null
+                    ? '{product}: usual values; nobody has named a data sheet for it yet.'
+                    : '{product}: as its data sheet says.',
+                ['product' => $this->name],
+            ),
+            $named === null ? SourceKind::Estimate : SourceKind::DataSheet,
+            $named === null ? 'Typed in without a sheet; the data sheet wins.' : $named->words(),
+            [
+                'full coat, dry' => Quantity::um($this->dryFilmUm),
+                'mix' => $this->ratio->text(),
+                'solids ready to spray' => Quantity::percent(round(100.0 * $this->mix()->volumeSolids(), 1)),
+            ],
+        );
     }
 
     public function mix(): Mix

@@ -60,10 +60,15 @@ final readonly class Reducer
     }
 
     /** For solvent by temperature, for waterborne by the humidity of the air; slower for size and light effect colours. */
-    public static function advisedIn(Carrier $carrier, Air $air, float $colourAreaM2, bool $critical): self
-    {
+    public static function advisedIn(
+        Carrier $carrier,
+        Air $air,
+        float $colourAreaM2,
+        bool $critical,
+        ReducerWindows $windows = new ReducerWindows(),
+    ): self {
         return $carrier === Carrier::Solvent
-            ? self::advised($air->temperatureC, $colourAreaM2, $critical)
+            ? self::advised($air->temperatureC, $colourAreaM2, $critical, $windows)
             : self::at(
                 self::bySize($colourAreaM2, $critical) +
                     1.0 -
@@ -79,11 +84,15 @@ final readonly class Reducer
         return self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) + ($critical ? 1.0 : 0.0);
     }
 
-    public static function advised(float $temperatureC, float $colourAreaM2, bool $critical): self
-    {
+    public static function advised(
+        float $temperatureC,
+        float $colourAreaM2,
+        bool $critical,
+        ReducerWindows $windows = new ReducerWindows(),
+    ): self {
         $level = self::bySize($colourAreaM2, $critical);
         foreach (ReducerGrade::cases() as $grade) {
-            $upToC = $grade->upToC();
+            $upToC = $windows->upToC($grade);
             $level += $upToC === null ? 0.0 : self::share($temperatureC, $upToC, self::HANDS_OVER_K);
         }
 
@@ -146,8 +155,13 @@ final readonly class Reducer
         return $this->says()->in(UnitSystem::Metric);
     }
 
-    public static function because(Carrier $carrier, Air $air, float $colourAreaM2, bool $critical): Reason
-    {
+    public static function because(
+        Carrier $carrier,
+        Air $air,
+        float $colourAreaM2,
+        bool $critical,
+        ReducerWindows $windows = new ReducerWindows(),
+    ): Reason {
         $water = $carrier === Carrier::Waterborne;
         $large = self::share($colourAreaM2, self::LARGE_AREA_M2, self::HANDS_OVER_M2) > 0.0;
 
@@ -161,8 +175,10 @@ final readonly class Reducer
                     default => 'Picked for the temperature of the booth.',
                 },
             ),
-            SourceKind::Practice,
-            'Common practice; between two temperatures shops pour two grades together. The data sheet wins.',
+            $windows->said() && ! $water ? SourceKind::DataSheet : SourceKind::Practice,
+            $windows->said() && ! $water
+                ? 'Temperatures of the data sheet; between two of them shops pour two grades together.'
+                : 'Common practice; between two temperatures shops pour two grades together. The data sheet wins.',
             [
                 'booth' => Quantity::celsius($air->temperatureC),
                 ...$water ? ['humidity' => Quantity::percent($air->humidityPercent)] : [],

@@ -27,11 +27,19 @@ final readonly class ReducerChoice implements JsonSerializable
         private float $areaM2,
         private bool $critical,
         public Reducer $advised,
+        private ReducerWindows $windows,
     ) {}
 
-    public static function of(Carrier $carrier, Air $air, float $areaM2, bool $critical): self
-    {
-        return new self($carrier, $air, $areaM2, $critical, Reducer::advisedIn($carrier, $air, $areaM2, $critical));
+    public static function of(
+        Carrier $carrier,
+        Air $air,
+        float $areaM2,
+        bool $critical,
+        ReducerWindows $windows = new ReducerWindows(),
+    ): self {
+        $advised = Reducer::advisedIn($carrier, $air, $areaM2, $critical, $windows);
+
+        return new self($carrier, $air, $areaM2, $critical, $advised, $windows);
     }
 
     /** The neighbouring grade that is nearest to what is advised. */
@@ -73,7 +81,13 @@ final readonly class ReducerChoice implements JsonSerializable
     {
         $t = $this->air->temperatureC;
         $h = $this->air->humidityPercent;
-        $in = fn (Air $air, float $m2): Reducer => Reducer::advisedIn($this->carrier, $air, $m2, $this->critical);
+        $in = fn (Air $air, float $m2): Reducer => Reducer::advisedIn(
+            $this->carrier,
+            $air,
+            $m2,
+            $this->critical,
+            $this->windows,
+        );
         $at = fn (float $c, float $percent): Reducer => $in($this->air->at($c, $percent), $this->areaM2);
         $warm = fn (float $k): ?Reducer => $t + $k > 45.0 || $t + $k < 5.0 ? null : $at($t + $k, $h);
         $damp = fn (float $p): ?Reducer => $h + $p > 100.0 || $h + $p < 1.0 ? null : $at($t, $h + $p);
@@ -101,7 +115,7 @@ final readonly class ReducerChoice implements JsonSerializable
             'advised' => ['key' => $this->advised->key(), 'words' => $this->advised->says()],
             'second' => ['key' => $this->second()->key(), 'words' => $this->second()->says()],
             'turns' => $this->turns(),
-            'reason' => Reducer::because($this->carrier, $this->air, $this->areaM2, $this->critical),
+            'reason' => Reducer::because($this->carrier, $this->air, $this->areaM2, $this->critical, $this->windows),
         ];
     }
 }

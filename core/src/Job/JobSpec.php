@@ -112,6 +112,7 @@ final readonly class JobSpec
             $air,
             $this->colourM2(),
             $this->colour->finish->isCritical(),
+            $this->system->reducers,
         );
     }
 

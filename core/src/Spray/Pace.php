@@ -133,6 +133,7 @@ final readonly class Pace
                     'air over it' => $movement->words(),
                 ],
             ),
+            ...$sheet === null ? [] : [$coat->mixture->product->source()],
             ...$this->air->dries === 1.0 ? [] : [
                 Reason::of(
                     Phrase::of('In this booth a coat dries at {share} of the rate that the model takes.', [

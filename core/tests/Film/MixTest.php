@@ -9,11 +9,16 @@ use Kalopsis\Film\Coverage;
 use Kalopsis\Film\Mix;
 use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\PaintSystemReader;
+use Kalopsis\Film\ProductRole;
 use Kalopsis\Film\Reducer;
+use Kalopsis\Film\ReducerWindows;
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
+use Kalopsis\Input\Problems;
 use Kalopsis\Units\Quantity;
 use Kalopsis\Units\Unit;
+use Kalopsis\Why\SourceKind;
 
 uses(Eris\TestTrait::class);
 
@@ -27,6 +32,11 @@ it('reads ratios the way painters write them', function (string $text, array $pa
     ['+55 %', [100.0, 55.0], '+55 %'],
     ['55%', [100.0, 55.0], '+55 %'],
     ['1:.75', [1.0, 0.75], '1:0.75'],
+    ['100:50:20', [100.0, 50.0, 20.0], '100:50:20'],
+    // A tenth of the four parts before it, worked by hand (common practice).
+    ['3:1:10 %', [3.0, 1.0, 0.4], '3:1 + 10 %'],
+    ['3/1/10%', [3.0, 1.0, 0.4], '3:1 + 10 %'],
+    ['2:1+5 %', [2.0, 1.0, 0.15], '2:1 + 5 %'],
 ]);
 
 it('refuses ratios that cannot be mixed', function (string $text): void {
@@ -34,6 +44,34 @@ it('refuses ratios that cannot be mixed', function (string $text): void {
 })
     ->with(['4:0:x', '4:0:2', '', ':', '1:-1', '0 %', '+0 %', 'one to one', '1:1:1:1:1', '1:2000', '1:1e3', '١:٢', '2:1 + 0 %', '1:1:1 + 5 % + 5 %', '+', 'by weight'])
     ->throws(BadRatio::class);
+
+it('hands over to slower reducer where the sheet of the system says so', function (): void {
+    $at = function (array $windows, float $c): float {
+        $problems = new Problems();
+        $read = ReducerWindows::read(Fields::of($windows, $problems));
+        $problems->stop();
+
+        return Reducer::advised($c, 1.0, false, $read)->level();
+    };
+    // Half of each at the temperature that is named, whichever it is.
+    expect($at([], 25.0))->toBe($at(['standard' => 21], 21.0))
+        ->and($at(['standard' => 21], 25.0))->toBeGreaterThan($at([], 25.0))
+        ->and($at(['fast' => 10, 'standard' => 15, 'slow' => 20], 25.0))->toBe(3.0)
+        ->and(fn () => $at(['fast' => 26], 25.0))->toThrow(InvalidInput::class)
+        ->and(fn () => $at(['slow' => 60], 25.0))->toThrow(InvalidInput::class);
+});
+
+it('says which data sheet a product was read from, or that nobody named one', function (): void {
+    $json = json_decode((string) file_get_contents(dirname(__DIR__, 3) . '/data/paint-systems/northlight-w.json'), true);
+    $json['products'][2]['sheet']['source'] = ['document' => 'Sheet 7, edition 2', 'date' => '2026-04-30'];
+    unset($json['products'][3]['sheet']['source']);
+    $system = PaintSystemReader::read($json);
+    $effect = $system->product(ProductRole::BaseEffect)->source();
+    $solid = $system->product(ProductRole::BaseSolid)->source();
+    expect($effect->source)->toBe(SourceKind::DataSheet)
+        ->and($effect->citation)->toBe('Sheet 7, edition 2, 2026-04-30')
+        ->and($solid->source)->toBe(SourceKind::Estimate);
+});
 
 it('tells reducer as shops do, in per cent of all the rest: 1:0.75 is 75 %, 4:1:2 is 40 %, 2:1:0.15 is 5 % (common practice)', function (): void {
     $percent = fn (string $text, int $at): float => round(MixRatio::parse($text)->percentOfRest($at), 9);

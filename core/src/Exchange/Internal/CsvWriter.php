@@ -65,7 +65,7 @@ final class CsvWriter
     }
 
     /** @param list<string> $cells */
-    private static function line(array $cells): string
+    public static function line(array $cells): string
     {
         return implode(
             ',',
