@@ -12,8 +12,8 @@ use App\Http\Resources\MixResource;
 use App\Http\Resources\RunResource;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
-use App\Models\Role;
 use App\Models\User;
+use App\Policies\Right;
 use App\Support\JobDocument;
 use App\Support\Planning;
 use Illuminate\Support\Carbon;
@@ -63,7 +63,7 @@ final readonly class TakeRecord
         $job->timestamps = true;
         $ids = $this->samples($job, $samples);
         // Who may not open the booth does not do it by bringing in a file; what was decided elsewhere stays to be read.
-        $mayOpen = $user->role === Role::Lead;
+        $mayOpen = Right::OpenBooth->isOf($user);
         $this->insert('colour_events', array_map(function (array $event) use ($job, $ids, $mayOpen): array {
             $row = $event['row'];
             $sample = $ids[$event['sample'] ?? 0] ?? null;

@@ -6,8 +6,8 @@ namespace App\Logbook;
 
 use App\Models\JobFact;
 use App\Models\PaintSystemRecord;
-use App\Models\Role;
 use App\Models\User;
+use App\Policies\Right;
 use Illuminate\Database\Eloquent\Builder;
 use Kalopsis\Findings\Looks;
 use Kalopsis\Findings\Rate;
@@ -105,7 +105,7 @@ final readonly class Logbook
         usort($colours, fn (array $a, array $b): int => [$b['jobs'], $a['colour']] <=> [$a['jobs'], $b['colour']]);
         $painters = $groups['painter'] ?? [];
         unset($painters['']);
-        if ($this->user->role !== Role::Lead) {
+        if (! Right::SeeAllPainters->isOf($this->user)) {
             // A car carries the name a painter goes by, which may be the first of two.
             $own = mb_strtolower($this->user->name) . ' ';
             $painters = array_filter(

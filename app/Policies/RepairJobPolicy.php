@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\RepairJob;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -39,8 +38,8 @@ final class RepairJobPolicy
 
     public function archive(User $user, RepairJob $job): Response
     {
-        return $user->workshop_id === $job->workshop_id && $user->role === Role::Lead
+        return $user->workshop_id === $job->workshop_id && Right::PutJobsAway->isOf($user)
             ? Response::allow()
-            : Response::deny('Only a lead puts a job away or brings it back.');
+            : Response::deny(Right::PutJobsAway->refusal());
     }
 }

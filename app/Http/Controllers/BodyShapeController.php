@@ -6,9 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\BodyShapeResource;
 use App\Models\BodyShapeRecord;
-use App\Models\Role;
 use App\Models\User;
-use Illuminate\Auth\Access\AuthorizationException;
+use App\Policies\Right;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -103,10 +102,7 @@ final class BodyShapeController extends Controller
     ]
     public function store(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        if ($user->role !== Role::Lead) {
-            throw new AuthorizationException('Only a lead puts body shapes on the shelf.');
-        }
+        $user = $this->entitled($request, Right::AddDrawings);
         $svg = $request->input('svg');
         $body = BodyShapeSvg::read(is_string($svg) ? $svg : '');
         if (BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $body->key)->exists()) {

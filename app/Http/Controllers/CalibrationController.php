@@ -9,10 +9,8 @@ use App\Booth\RunWaits;
 use App\Colour\FormulaCards;
 use App\Http\Resources\CalibrationResource;
 use App\Models\ModelTest;
-use App\Models\Role;
-use App\Models\User;
+use App\Policies\Right;
 use App\Support\WorkshopCatalogue;
-use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -59,7 +57,7 @@ final class CalibrationController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function store(Request $request, TestModel $tests): JsonResponse
     {
-        $user = $this->painter($request);
+        $user = $this->entitled($request, Right::TakeTests);
         $body = json_decode($request->getContent(), true);
         $problems = new Problems();
         $key = Fields::of($body, $problems)->text('key', 36, 36, 'The key');
@@ -87,7 +85,7 @@ final class CalibrationController extends Controller
     #[OA\Response(response: 403, description: 'An apprentice', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function gather(Request $request, TestModel $tests): JsonResponse
     {
-        $user = $this->painter($request);
+        $user = $this->entitled($request, Right::TakeTests);
         $tests->add($user, [...RunWaits::of($user->workshop_id), ...FormulaCards::of($user->workshop_id)]);
 
         return new JsonResponse(CalibrationResource::of($user->workshop_id));
@@ -137,7 +135,7 @@ final class CalibrationController extends Controller
 
     private function counts(Request $request, string $id, TestModel $tests, bool $counts): JsonResponse
     {
-        $user = $this->painter($request);
+        $user = $this->entitled($request, Right::TakeTests);
         $test = ModelTest::query()
             ->where('workshop_id', $user->workshop_id)
             ->where('key', Str::isUuid($id) ? strtolower($id) : '')
@@ -147,13 +145,4 @@ final class CalibrationController extends Controller
         return new JsonResponse(CalibrationResource::of($user->workshop_id));
     }
 
-    private function painter(Request $request): User
-    {
-        $user = $this->user($request);
-        if ($user->role === Role::Apprentice) {
-            throw new AuthorizationException('A painter or a lead takes tests in: they change every plan of the workshop.');
-        }
-
-        return $user;
-    }
 }

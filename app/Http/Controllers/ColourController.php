@@ -11,9 +11,8 @@ use App\Http\Resources\ColourResource;
 use App\Models\Colour;
 use App\Models\Happening;
 use App\Models\RepairJob;
-use App\Models\Role;
 use App\Models\User;
-use Illuminate\Auth\Access\AuthorizationException;
+use App\Policies\Right;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -62,7 +61,7 @@ final class ColourController extends Controller
     )]
     public function store(ColourRequest $request, KeepColour $keep): JsonResponse
     {
-        return new JsonResponse(ColourResource::of($keep($this->keeper($request), null, $request->wish())), 201);
+        return new JsonResponse(ColourResource::of($keep($this->entitled($request, Right::KeepColours), null, $request->wish())), 201);
     }
 
     #[OA\Put(
@@ -80,7 +79,7 @@ final class ColourController extends Controller
     )]
     public function update(ColourRequest $request, string $colour, KeepColour $keep): JsonResponse
     {
-        $user = $this->keeper($request);
+        $user = $this->entitled($request, Right::KeepColours);
 
         return new JsonResponse(ColourResource::of($keep($user, self::find($user, $colour), $request->wish())));
     }
@@ -137,7 +136,7 @@ final class ColourController extends Controller
 
     private function setAway(Request $request, string $id, bool $away): JsonResponse
     {
-        $user = $this->keeper($request);
+        $user = $this->entitled($request, Right::KeepColours);
         $colour = self::find($user, $id);
         if ($away !== ($colour->put_away_at !== null)) {
             $colour->update(['put_away_at' => $away ? now() : null]);
@@ -156,12 +155,4 @@ final class ColourController extends Controller
         return $one instanceof Colour ? $one : throw new ModelNotFoundException();
     }
 
-    private function keeper(Request $request): User
-    {
-        $user = $this->user($request);
-
-        return $user->role === Role::Apprentice
-            ? throw new AuthorizationException('A painter or a lead keeps the colours.')
-            : $user;
-    }
 }

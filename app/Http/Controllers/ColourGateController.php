@@ -10,8 +10,7 @@ use App\Colour\DeskEvents;
 use App\Http\Resources\ColourDeskResource;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
-use App\Models\Role;
-use Illuminate\Auth\Access\AuthorizationException;
+use App\Policies\Right;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -139,9 +138,7 @@ final class ColourGateController extends Controller
     public function override(Request $request, RepairJob $job): JsonResponse
     {
         $this->authorize('update', $job);
-        if ($this->user($request)->role !== Role::Lead) {
-            throw new AuthorizationException('Only a lead opens the booth without a card that passed.');
-        }
+        $this->entitled($request, Right::OpenBooth);
         DeskEvents::add(
             $job,
             $this->user($request),

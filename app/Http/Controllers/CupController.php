@@ -10,11 +10,10 @@ use App\Http\Requests\DocumentRequest;
 use App\Mixing\FormulaOf;
 use App\Mixing\MixRefused;
 use App\Models\RepairJob;
-use App\Models\Role;
+use App\Policies\Right;
 use App\Support\JobDocument;
 use App\Support\Planning;
 use App\Support\WorkshopCatalogue;
-use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalopsis\Cups\Scale;
@@ -161,10 +160,7 @@ final class CupController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function scale(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        if ($user->role !== Role::Lead) {
-            throw new AuthorizationException('Only a lead says which scale the shop has.');
-        }
+        $user = $this->entitled($request, Right::KeepEquipment);
         $problems = new Problems();
         $f = Fields::of(json_decode($request->getContent(), true), $problems);
         $grams = $f->plain('readabilityG', 0.0, 10.0, 'What the scale reads to');

@@ -9,9 +9,8 @@ use App\Day\BoothCalendar;
 use App\Day\ShopDay;
 use App\Day\ShopHours;
 use App\Models\RepairJob;
-use App\Models\Role;
+use App\Policies\Right;
 use DateTimeImmutable;
-use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -165,10 +164,7 @@ final class DayController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function hours(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        if ($user->role !== Role::Lead) {
-            throw new AuthorizationException('Only a lead sets hours and booths.');
-        }
+        $user = $this->entitled($request, Right::SetHours);
         $hours = ShopHours::read(json_decode($request->getContent(), true));
         $user->workshop->update([
             'hours' => ['opens' => $hours->opens, 'closes' => $hours->closes, 'days' => $hours->days],

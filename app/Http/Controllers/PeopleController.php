@@ -12,7 +12,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\People\Devices;
 use App\People\Passwords;
-use Illuminate\Auth\Access\AuthorizationException;
+use App\Policies\Right;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,7 +32,7 @@ final class PeopleController extends Controller
     #[OA\Response(response: 403, description: 'Not a lead', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function index(Request $request): JsonResponse
     {
-        return $this->all($request, $this->lead($request));
+        return $this->all($request, $this->entitled($request, Right::LookAfterPeople));
     }
 
     #[OA\Post(path: '/api/people', operationId: 'addPerson', tags: ['people'], requestBody: new OA\RequestBody(
@@ -47,7 +47,7 @@ final class PeopleController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function store(PersonRequest $request): JsonResponse
     {
-        $lead = $this->lead($request);
+        $lead = $this->entitled($request, Right::LookAfterPeople);
         [$name, $email] = [$request->string('name')->trim()->toString(), $request->string('email')->toString()];
         $password = $request->string('password')->toString();
         Passwords::check($password, 'password', $name, $email);
@@ -81,7 +81,7 @@ final class PeopleController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function update(PersonRequest $request, string $person, ChangePerson $change): JsonResponse
     {
-        $lead = $this->lead($request);
+        $lead = $this->entitled($request, Right::LookAfterPeople);
         $change(
             $lead,
             $this->person($lead, $person),
@@ -108,7 +108,7 @@ final class PeopleController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function password(Request $request, string $person): JsonResponse
     {
-        $lead = $this->lead($request);
+        $lead = $this->entitled($request, Right::LookAfterPeople);
         $one = $this->person($lead, $person);
         $request->validate(['password' => ['required', 'string']], ['password.*' => 'Give a first password.']);
         $password = $request->string('password')->toString();
@@ -133,7 +133,7 @@ final class PeopleController extends Controller
     )]
     public function signOut(Request $request, string $person): JsonResponse
     {
-        $lead = $this->lead($request);
+        $lead = $this->entitled($request, Right::LookAfterPeople);
         $one = $this->person($lead, $person);
         Devices::end($one, $one->id === $lead->id ? $request->session()->getId() : null);
         Happening::add($lead, 'person-signed-out', $one->name);
@@ -149,7 +149,7 @@ final class PeopleController extends Controller
     )]
     public function happenings(Request $request): JsonResponse
     {
-        $lead = $this->lead($request);
+        $lead = $this->entitled($request, Right::LookAfterPeople);
         $query = Happening::query();
         $query->with('user')->where('workshop_id', $lead->workshop_id)->orderByDesc('id')->limit(self::MOST_HAPPENINGS);
         $told = fn (Happening $h): array => [
@@ -180,10 +180,4 @@ final class PeopleController extends Controller
         return $one instanceof User ? $one : throw (new ModelNotFoundException())->setModel(User::class);
     }
 
-    private function lead(Request $request): User
-    {
-        $user = $this->user($request);
-
-        return $user->role === Role::Lead ? $user : throw new AuthorizationException('Only a lead looks after people.');
-    }
 }

@@ -9,12 +9,10 @@ use App\Http\Resources\PracticeResource;
 use App\Models\PracticeScenario;
 use App\Models\PracticeTry;
 use App\Models\RepairJob;
-use App\Models\Role;
-use App\Models\User;
+use App\Policies\Right;
 use App\Practice\Scenarios;
 use App\Support\Planning;
 use App\Support\WorkshopCatalogue;
-use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -78,7 +76,7 @@ final class PracticeController extends Controller
     #[OA\Response(response: 403, description: 'Not a lead', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function people(Request $request): JsonResponse
     {
-        return new JsonResponse(PracticeResource::people($this->lead($request)->workshop_id));
+        return new JsonResponse(PracticeResource::people($this->entitled($request, Right::LookAfterPractice)->workshop_id));
     }
 
     #[
@@ -249,7 +247,7 @@ final class PracticeController extends Controller
     #[OA\Response(response: 422, description: 'Faults by field', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
     public function ofJob(Request $request, RepairJob $job, Planning $planning): JsonResponse
     {
-        $user = $this->lead($request);
+        $user = $this->entitled($request, Right::LookAfterPractice);
         $this->authorize('view', $job);
         $problems = new Problems();
         $title = Fields::of(json_decode($request->getContent(), true), $problems)->text('title', 1, 80, 'The title');
@@ -288,7 +286,7 @@ final class PracticeController extends Controller
     public function putAway(Request $request, string $scenario): JsonResponse
     {
         $found = PracticeScenario::query()
-            ->where('workshop_id', $this->lead($request)->workshop_id)
+            ->where('workshop_id', $this->entitled($request, Right::LookAfterPractice)->workshop_id)
             ->where('id', Str::isUuid($scenario) ? $scenario : '')
             ->firstOrFail();
         $found->update(['put_away_at' => now()]);
@@ -301,13 +299,4 @@ final class PracticeController extends Controller
         return $all->all()[$key] ?? throw new NotFoundHttpException();
     }
 
-    private function lead(Request $request): User
-    {
-        $user = $this->user($request);
-        if ($user->role !== Role::Lead) {
-            throw new AuthorizationException('Only a lead sees how far others have come, and makes scenarios of jobs.');
-        }
-
-        return $user;
-    }
 }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\ShelfResource;
-use App\Models\Role;
-use Illuminate\Auth\Access\AuthorizationException;
+use App\Policies\Right;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalopsis\Input\Fields;
@@ -63,10 +62,7 @@ final class ShelfController extends Controller
     ]
     public function limit(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        if ($user->role !== Role::Lead) {
-            throw new AuthorizationException('Only a lead sets what the search may do.');
-        }
+        $user = $this->entitled($request, Right::LimitBlends);
         $problems = new Problems();
         $limits = BlendLimits::read(Fields::of(json_decode($request->getContent(), true), $problems));
         $problems->stop();

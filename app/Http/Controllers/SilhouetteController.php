@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CorrectTapedCar;
 use App\Actions\KeepTapedCar;
 use App\Http\Resources\SilhouetteResource;
 use App\Models\BodyShapeRecord;
-use App\Models\JobVersion;
-use App\Models\RepairJob;
-use App\Models\Role;
 use App\Models\User;
+use App\Policies\Right;
 use App\Support\SilhouetteFile;
-use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
-use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Silhouette;
 use Kalopsis\Panel\SilhouetteReader;
 use Kalopsis\Panel\TapeFit;
@@ -86,7 +82,7 @@ final class SilhouetteController extends Controller
     )]
     public function store(Request $request, string $key, KeepTapedCar $keep): JsonResponse
     {
-        $user = $this->draws($request);
+        $user = $this->entitled($request, Right::TapeCars);
         $silhouette = SilhouetteFile::one($key);
         $record = $keep($user, $silhouette, self::name($request), self::lengths($request, $silhouette));
 
@@ -122,23 +118,13 @@ final class SilhouetteController extends Controller
         description: 'Faults by field; jobs that use it',
         content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
     )]
-    public function update(Request $request, string $key): JsonResponse
+    public function update(Request $request, string $key, CorrectTapedCar $correct): JsonResponse
     {
-        $user = $this->draws($request);
+        $user = $this->entitled($request, Right::TapeCars);
         $record = $this->record($user, $key);
         $silhouette = SilhouetteFile::one($record->tape['silhouette'] ?? '');
         [$name, $lengths] = [self::name($request), self::lengths($request, $silhouette)];
-        $jobs = self::jobsOn($user, $key);
-        if ($jobs !== []) {
-            throw ValidationException::withMessages([
-                'name' => 'Cars are planned on it: ' . implode(', ', $jobs) . '. Keep the corrected one under a new name.',
-            ]);
-        }
-        $record->update([
-            'name' => $name,
-            'svg' => BodyShapeSvg::write(TapeFit::of($silhouette, $lengths, $key, $name)),
-            'tape' => ['silhouette' => $silhouette->key, 'lengths' => $lengths],
-        ]);
+        $correct($user, $record, $silhouette, $name, $lengths);
 
         return new JsonResponse(SilhouetteResource::record($record));
     }
@@ -173,18 +159,6 @@ final class SilhouetteController extends Controller
         return $name;
     }
 
-    /** @return list<string> plates or names of cars that are planned on a body shape, the newest first */
-    private static function jobsOn(User $user, string $key): array
-    {
-        $versions = JobVersion::query();
-        $versions->where('document->car->bodyShape', $key);
-        $jobs = RepairJob::query();
-        $jobs->where('workshop_id', $user->workshop_id)->whereIn('id', $versions->select('repair_job_id'));
-        $jobs->orderByDesc('created_at')->limit(5);
-
-        return array_values($jobs->get()->map(fn (RepairJob $j): string => $j->plate === '' ? $j->label : $j->plate)->all());
-    }
-
     private function record(User $user, string $key): BodyShapeRecord
     {
         $query = BodyShapeRecord::query();
@@ -193,12 +167,4 @@ final class SilhouetteController extends Controller
         return $query->firstOrFail();
     }
 
-    private function draws(Request $request): User
-    {
-        $user = $this->user($request);
-
-        return $user->role === Role::Apprentice
-            ? throw new AuthorizationException('A painter or a lead puts cars on the shelf.')
-            : $user;
-    }
 }
