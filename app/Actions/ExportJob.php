@@ -11,6 +11,7 @@ use App\Models\RepairJob;
 use App\Support\JobDocument;
 use App\Support\Planning;
 use App\Support\SchoolFiles;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Kalopsis\Units\UnitSystem;
 
 /** A job as a file that needs nothing else: body shape, the paint system's sheet, and all that was recorded inside. */
@@ -30,7 +31,7 @@ final readonly class ExportJob
         $flakes = $plan->job->colour->flakes;
 
         return [
-            ...$document,
+            ...self::alone($document),
             'colour' => $flakes === null ? $colour : [...$colour, 'flakes' => $flakes->jsonSerialize()],
             'verdict' => $plan->blend->verdict->in(UnitSystem::Metric),
             ...$things,
@@ -59,7 +60,7 @@ final readonly class ExportJob
                 fn (mixed $thing, string $key): bool => $thing !== $things[$key],
                 ARRAY_FILTER_USE_BOTH,
             );
-            $versions[] = ['number' => $number, 'document' => [...$document, ...$own]];
+            $versions[] = ['number' => $number, 'document' => [...self::alone($document), ...$own]];
         }
 
         return ['record' => [...$record, 'versions' => $versions]];
@@ -76,12 +77,27 @@ final readonly class ExportJob
             ->where('workshop_id', $job->workshop_id)
             ->where('key', $car['bodyShape'] ?? '')
             ->firstOrFail();
-        $system = PaintSystemRecord::query()
-            ->where('workshop_id', $job->workshop_id)
-            ->where('key', $document['paintSystem'] ?? '')
-            ->firstOrFail();
+        $key = $document['paintSystem'] ?? null;
+        $edition = $document['paintEdition'] ?? null;
+        $sheet = PaintSystemRecord::of($job->workshop_id, is_string($key) ? $key : '')?->sheetAt(is_int($edition) ? $edition : null);
 
-        return ['bodyShapeSvg' => $body->svg, 'paintSystemSheet' => $system->sheet];
+        return [
+            'bodyShapeSvg' => $body->svg,
+            'paintSystemSheet' => $sheet ?? throw (new ModelNotFoundException())->setModel(PaintSystemRecord::class),
+        ];
+    }
+
+    /**
+     * The sheet goes along whole; its number means nothing in another shop.
+     *
+     * @param array<string, mixed> $document
+     * @return array<string, mixed>
+     */
+    private static function alone(array $document): array
+    {
+        unset($document['paintEdition']);
+
+        return $document;
     }
 
     /**

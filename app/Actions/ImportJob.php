@@ -73,7 +73,7 @@ final readonly class ImportJob
             $file['car']['bodyShape'] = $this->body($user, $file['bodyShapeSvg']);
         }
         if (isset($file['paintSystemSheet'])) {
-            $file['paintSystem'] = $this->system($user, $file['paintSystemSheet']);
+            [$file['paintSystem'], $file['paintEdition']] = $this->system($user, $file['paintSystemSheet']);
         }
 
         return $file;
@@ -95,6 +95,7 @@ final readonly class ImportJob
         }
         if (! isset($document['paintSystemSheet']) && ($document['paintSystem'] ?? null) === ($file['paintSystem'] ?? null)) {
             $document['paintSystem'] = $at['paintSystem'] ?? null;
+            $document['paintEdition'] = $at['paintEdition'] ?? 1;
         }
 
         return $this->atHome($user, $document);
@@ -131,12 +132,13 @@ final readonly class ImportJob
         }
     }
 
-    private function system(User $user, mixed $sheet): string
+    /** @return array{string, int} key and edition of the very same sheet here */
+    private function system(User $user, mixed $sheet): array
     {
         $system = PaintSystemReader::read($sheet, 'paintSystemSheet');
         for ($n = 1; ; $n++) {
             $key = $n === 1 ? $system->key : mb_substr($system->key, 0, 50) . "-{$n}";
-            $known = PaintSystemRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $key)->first();
+            $known = PaintSystemRecord::of($user->workshop_id, $key);
             if ($known === null) {
                 PaintSystemRecord::query()->create([
                     'workshop_id' => $user->workshop_id,
@@ -145,10 +147,15 @@ final readonly class ImportJob
                     'sheet' => $sheet,
                 ]);
 
-                return $key;
+                return [$key, 1];
             }
             if (SameJson::is($known->sheet, $sheet)) {
-                return $key;
+                return [$key, $known->edition];
+            }
+            foreach ($known->editions as $before) {
+                if (SameJson::is($before->sheet, $sheet)) {
+                    return [$key, $before->number];
+                }
             }
         }
     }

@@ -23,7 +23,7 @@ final readonly class SaveDocument
     /** @param array<array-key, mixed> $document */
     public function __invoke(User $user, RepairJob $job, array $document, int $onVersion, string $change): JobPlan
     {
-        $kept = JobDocument::kept($document, $job->workshop_id);
+        $kept = JobDocument::pinned(JobDocument::kept($document, $job->workshop_id), $job->workshop_id);
         $plan = $this->planning->plan($kept, $job->workshop_id, $job);
         $this->database->transaction(function () use ($user, $job, $kept, $plan, $onVersion, $change): void {
             $locked = RepairJob::held($job->id) ?? throw (new ModelNotFoundException())->setModel(RepairJob::class);
@@ -51,6 +51,7 @@ final readonly class SaveDocument
         ?int $undoTo,
         ?int $redoTo,
     ): JobVersion {
+        $document = JobDocument::pinned($document, $job->workshop_id);
         $number = $job->versions()->exists() ? $job->head + 1 : 1;
         $version = $job->versions()->create([
             'number' => $number,

@@ -47,8 +47,8 @@ final class ProblemRenderer
             $error instanceof StaleEdit => Problem::response(
                 412,
                 'stale',
-                'The job was changed meanwhile.',
-                "{$error->by} saved version {$error->current} in between.",
+                $error->getMessage(),
+                "{$error->by} saved {$error->what} {$error->current} in between.",
                 more: ['current' => $error->current],
                 headers: ['ETag' => "\"{$error->current}\""],
             ),

@@ -6,11 +6,11 @@ namespace App\Exceptions;
 
 use RuntimeException;
 
-/** Somebody else saved the job in between. */
+/** Somebody else saved the same thing in between. */
 final class StaleEdit extends RuntimeException
 {
-    public function __construct(public readonly int $current, public readonly string $by)
+    public function __construct(public readonly int $current, public readonly string $by, public readonly string $what = 'version')
     {
-        parent::__construct('The job was changed meanwhile.');
+        parent::__construct($what === 'version' ? 'The job was changed meanwhile.' : 'The data sheet was changed meanwhile.');
     }
 }

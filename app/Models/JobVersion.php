@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -29,6 +30,18 @@ final class JobVersion extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'summary' => 'object', 'created_at' => 'datetime'];
+        return ['summary' => 'object', 'created_at' => 'datetime'];
+    }
+
+    /**
+     * What was written down before paint systems had editions was planned with the first.
+     *
+     */
+    protected function document(): Attribute
+    {
+        return Attribute::make(
+            get: fn (string $json): array => ['paintEdition' => 1, ...(array) json_decode($json, true)],
+            set: fn (array $document): string => json_encode($document, JSON_THROW_ON_ERROR),
+        )->shouldCache();
     }
 }

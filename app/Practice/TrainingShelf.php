@@ -27,9 +27,9 @@ final readonly class TrainingShelf implements Catalogue
         return $this->shelf->bodyShape($key);
     }
 
-    public function paintSystem(string $key): ?PaintSystem
+    public function paintSystem(string $key, ?int $edition = null): ?PaintSystem
     {
-        $own = $this->shelf->paintSystem($key);
+        $own = $this->shelf->paintSystem($key, $edition);
         $file = base_path("data/paint-systems/{$key}.json");
 
         return $own === null && preg_match('/^[a-z0-9-]{1,60}$/', $key) === 1 && is_file($file)

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Models\PaintSystemRecord;
 use Kalopsis\Job\JobSpec;
 use Kalopsis\Job\Upgrade;
 
 /** The parts of a job document that are kept, in the newest version; anything else that was sent is dropped. */
 final class JobDocument
 {
-    private const PARTS = ['car', 'colour', 'paintSystem', 'booth', 'repairs', 'plan', 'practice'];
+    private const PARTS = ['car', 'colour', 'paintSystem', 'paintEdition', 'booth', 'repairs', 'plan', 'practice'];
 
     /**
      * @param array<array-key, mixed> $json
@@ -31,6 +32,22 @@ final class JobDocument
         }
 
         return $kept;
+    }
+
+    /**
+     * With the edition of its paint system's sheets that it was planned with, so that a newer one changes nothing unasked.
+     *
+     * @param array<string, mixed> $document
+     * @return array<string, mixed>
+     */
+    public static function pinned(array $document, int $workshopId): array
+    {
+        $key = $document['paintSystem'] ?? null;
+        $edition = isset($document['paintEdition']) || ! is_string($key)
+            ? null
+            : PaintSystemRecord::of($workshopId, $key)?->edition;
+
+        return $edition === null ? $document : [...$document, 'paintEdition' => $edition];
     }
 
     /**

@@ -37,15 +37,17 @@ final class WorkshopCatalogue implements Catalogue
         return $this->bodies[$key] ??= $this->readBody($key);
     }
 
-    public function paintSystem(string $key): ?PaintSystem
+    public function paintSystem(string $key, ?int $edition = null): ?PaintSystem
     {
-        return $this->systems[$key] ??= $this->readSystem($key);
+        return $this->systems["{$key} {$edition}"] ??= $this->readSystem($key, $edition);
     }
 
     /** @return list<PaintSystem> on the shelf, by name */
     public function paintSystems(): array
     {
-        $records = PaintSystemRecord::query()->where('workshop_id', $this->workshopId)->get()->sortBy('name');
+        $query = PaintSystemRecord::query();
+        $query->where('workshop_id', $this->workshopId)->whereNull('put_away_at');
+        $records = $query->get()->sortBy('name');
 
         return array_values($records->map(fn (PaintSystemRecord $r): PaintSystem => PaintSystemReader::read($r->sheet))->all());
     }
@@ -95,10 +97,10 @@ final class WorkshopCatalogue implements Catalogue
         return $record === null ? null : BodyShapeSvg::read($record->svg);
     }
 
-    private function readSystem(string $key): ?PaintSystem
+    private function readSystem(string $key, ?int $edition): ?PaintSystem
     {
-        $record = PaintSystemRecord::query()->where('workshop_id', $this->workshopId)->where('key', $key)->first();
+        $sheet = PaintSystemRecord::of($this->workshopId, $key)?->sheetAt($edition);
 
-        return $record === null ? null : PaintSystemReader::read($record->sheet);
+        return $sheet === null ? null : PaintSystemReader::read($sheet);
     }
 }

@@ -27,15 +27,21 @@ final class ShelfSeeder
         foreach ((array) glob(base_path('data/paint-systems/*.json')) as $file) {
             $sheet = json_decode((string) file_get_contents((string) $file), true, 32, JSON_THROW_ON_ERROR);
             $system = PaintSystemReader::read($sheet);
-            PaintSystemRecord::query()->updateOrCreate(
-                ['workshop_id' => $workshop->id, 'key' => $system->key],
-                ['name' => $system->name, 'sheet' => $sheet],
-            );
+            // What somebody typed since stays.
+            if (PaintSystemRecord::of($workshop->id, $system->key) !== null) {
+                continue;
+            }
+            PaintSystemRecord::query()->create([
+                'workshop_id' => $workshop->id,
+                'key' => $system->key,
+                'name' => $system->name,
+                'sheet' => $sheet,
+            ]);
         }
         foreach (
             json_decode((string) file_get_contents(base_path('data/colours.json')), true, 16, JSON_THROW_ON_ERROR) as $colour
         ) {
-            Colour::query()->updateOrCreate(
+            Colour::query()->firstOrCreate(
                 ['workshop_id' => $workshop->id, 'name' => $colour['name'], 'code' => $colour['code']],
                 [
                     'finish' => $colour['finish'],

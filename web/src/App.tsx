@@ -22,6 +22,7 @@ const RunPage = lazy(() => import('./run/RunPage').then((m) => ({ default: m.Run
 const RecordPage = lazy(() => import('./run/RecordPage').then((m) => ({ default: m.RecordPage })));
 const PocketGuide = lazy(() => import('./shelf/PocketGuide').then((m) => ({ default: m.PocketGuide })));
 const ColourFormPage = lazy(() => import('./shelf/ColourFormPage').then((m) => ({ default: m.ColourFormPage })));
+const PaintPage = lazy(() => import('./shelf/PaintPage').then((m) => ({ default: m.PaintPage })));
 const TapePage = lazy(() => import('./shelf/TapePage').then((m) => ({ default: m.TapePage })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const CalibrationPage = lazy(() =>
@@ -105,6 +106,8 @@ function SignedIn({ me }: { me: Me }) {
             <Route path="shelf" element={<ShelfPage />} />
             <Route path="shelf/colours/new" element={<ColourFormPage />} />
             <Route path="shelf/colours/:id" element={<ColourFormPage />} />
+            <Route path="shelf/paint/new" element={<PaintPage />} />
+            <Route path="shelf/paint/:key" element={<PaintPage />} />
             <Route path="shelf/tape" element={<TapePage />} />
             <Route path="shelf/tape/:key" element={<TapePage />} />
             <Route path="calibration" element={<CalibrationPage />} />

@@ -53,6 +53,15 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Parameter(
+        parameter: 'paintKey',
+        name: 'key',
+        in: 'path',
+        required: true,
+        schema: new OA\Schema(type: 'string'),
+    ),
+]
+#[
+    OA\Parameter(
         parameter: 'photo',
         name: 'photo',
         in: 'path',

@@ -281,6 +281,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'car', ref: '#/components/schemas/CarPart'),
             new OA\Property(property: 'colour', ref: '#/components/schemas/ColourPart'),
             new OA\Property(property: 'paintSystem', type: 'string'),
+            new OA\Property(property: 'paintEdition', description: 'left out: the newest', type: 'integer'),
             new OA\Property(property: 'booth', ref: '#/components/schemas/BoothPart'),
             new OA\Property(
                 property: 'repairs',

@@ -86,6 +86,7 @@ use OpenApi\Attributes as OA;
             'plan',
             'formula',
             'paint',
+            'sheets',
         ],
         type: 'object',
         properties: [
@@ -100,6 +101,7 @@ use OpenApi\Attributes as OA;
                 type: 'string',
                 nullable: true,
             ),
+            new OA\Property(property: 'sheets', ref: '#/components/schemas/SheetsUsed'),
             new OA\Property(property: 'id', type: 'string'),
             new OA\Property(property: 'version', type: 'integer'),
             new OA\Property(property: 'archived', type: 'boolean'),

@@ -165,7 +165,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ShelfSheet',
-        required: ['reducerPercent', 'viscosity', 'potLife', 'grade'],
+        required: ['reducerPercent', 'viscosity', 'potLife', 'grade', 'source'],
         type: 'object',
         properties: [
             new OA\Property(property: 'reducerPercent', type: 'array', items: new OA\Items(type: 'number'), nullable: true),
@@ -180,16 +180,18 @@ use OpenApi\Attributes as OA;
                 allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
             ),
             new OA\Property(property: 'grade', type: 'string', nullable: true),
+            new OA\Property(property: 'source', description: 'the data sheet', type: 'string', nullable: true),
         ],
     ),
 ]
 #[
     OA\Schema(
         schema: 'ShelfSystem',
-        required: ['key', 'name', 'carrier', 'note', 'products'],
+        required: ['key', 'edition', 'name', 'carrier', 'note', 'products'],
         type: 'object',
         properties: [
             new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'edition', type: 'integer'),
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'carrier', type: 'string', enum: ['solvent', 'waterborne']),
             new OA\Property(property: 'note', type: 'string'),
@@ -335,6 +337,7 @@ use OpenApi\Attributes as OA;
             'blendLimits',
             'bodyShapes',
             'paintSystems',
+            'paintAway',
             'colours',
             'schools',
             'finishes',
@@ -354,6 +357,12 @@ use OpenApi\Attributes as OA;
                 property: 'paintSystems',
                 type: 'array',
                 items: new OA\Items(ref: '#/components/schemas/ShelfSystem'),
+            ),
+            new OA\Property(
+                property: 'paintAway',
+                description: 'paint systems that were put away',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/KeyedName'),
             ),
             new OA\Property(
                 property: 'colours',

@@ -31,6 +31,7 @@ final class BenchResource
             'plan' => $plan,
             'formula' => self::formula($job, $plan),
             'paint' => Pair::of($job)->screen(),
+            'sheets' => PaintResource::standing($job->workshop_id, $head->document),
         ], $status, ['ETag' => "\"{$job->head}\""]);
     }
 

@@ -37,6 +37,7 @@ final class ShelfResource
     {
         $colours = $workshop->colours();
         $colours->whereNull('put_away_at');
+        $paint = $workshop->paintSystems()->get()->sortBy('name');
 
         return [
             'bodyShapes' => $workshop
@@ -51,7 +52,10 @@ final class ShelfResource
                     'taped' => $b->tape !== null,
                 ])
                 ->all(),
-            'paintSystems' => $workshop->paintSystems()->get()->sortBy('name')->values()->map(self::system(...))->all(),
+            'paintSystems' => array_values($paint->whereNull('put_away_at')->map(self::system(...))->all()),
+            'paintAway' => array_values(
+                $paint->whereNotNull('put_away_at')->map(fn (PaintSystemRecord $r): array => $r->only(['key', 'name']))->all(),
+            ),
             'colours' => $colours
                 ->get()
                 ->sortBy('name')
@@ -136,6 +140,7 @@ final class ShelfResource
 
         return [
             'key' => $record->key,
+            'edition' => $record->edition,
             'name' => $system->name,
             'carrier' => $system->carrier->value,
             'note' => $system->note,
@@ -159,7 +164,7 @@ final class ShelfResource
                         'overlap' => Quantity::percent($p->gun->overlapPercent),
                         'sheet' => self::sheet($p->sheet),
                     ],
-                [...array_values($system->products), ...array_slice($system->clears, 1)],
+                $system->all(),
             ),
         ];
     }
@@ -178,6 +183,7 @@ final class ShelfResource
                 ],
             'potLife' => $sheet->potLifeMin === null ? null : Quantity::minutes($sheet->potLifeMin),
             'grade' => $sheet->grade?->words(),
+            'source' => $sheet->source?->words(),
         ];
     }
 }

@@ -87,9 +87,12 @@ final class PaintSystemTable
         }
         $head = null;
         $separator = ',';
-        $json = ['format' => 'kalopsis-paint-system', 'version' => 1, 'products' => []];
+        $system = [];
+        /** @var list<array<string, mixed>> $products */
+        $products = [];
+        /** @var array<int, list<array<string, mixed>>> $poured by product */
+        $poured = [];
         $lines = [];
-        $product = -1;
         $count = 0;
         foreach (Lines::records($text) as $number => $line) {
             if ($line === null) {
@@ -123,30 +126,30 @@ final class PaintSystemTable
             }
             if ($count === 1) {
                 $lines[''] = $number;
-                self::put($json, self::SYSTEM, $said, $separator !== ',');
+                $system = self::put(self::SYSTEM, $said, $separator !== ',');
             }
             if (array_intersect_key($said, self::PRODUCT) !== []) {
-                $json['products'][++$product] = ['components' => []];
-                $lines["products.{$product}"] = $number;
-                self::put($json['products'][$product], self::PRODUCT, $said, $separator !== ',');
+                $lines['products.' . count($products)] = $number;
+                $products[] = self::put(self::PRODUCT, $said, $separator !== ',');
             }
+            $product = count($products) - 1;
             if ($product < 0) {
                 throw UnreadableFile::because("Line {$number} belongs to no product: the first line names one.");
             }
             if (array_intersect_key($said, self::COMPONENT) !== []) {
-                $at = count($json['products'][$product]['components']);
-                $component = [];
-                self::put($component, self::COMPONENT, $said, $separator !== ',');
-                $json['products'][$product]['components'][$at] = $component;
-                $lines["products.{$product}.components.{$at}"] = $number;
+                $lines["products.{$product}.components." . count($poured[$product] ?? [])] = $number;
+                $poured[$product][] = self::put(self::COMPONENT, $said, $separator !== ',');
             }
         }
-        if ($head === null || $product < 0) {
+        if ($products === []) {
             throw UnreadableFile::because('The table has no lines.');
         }
-        $json['key'] ??= self::key(is_string($json['name'] ?? null) ? $json['name'] : '');
+        $system['key'] ??= self::key(is_string($system['name'] ?? null) ? $system['name'] : '');
+        foreach ($products as $i => $product) {
+            $products[$i] = [...$product, 'components' => $poured[$i] ?? []];
+        }
 
-        return new self($json, $lines);
+        return new self(['format' => 'kalopsis-paint-system', 'version' => 1, ...$system, 'products' => $products], $lines);
     }
 
     /** @param array<string, mixed> $json a sheet that PaintSystemReader takes */
@@ -167,6 +170,62 @@ final class PaintSystemTable
         }
 
         return $out;
+    }
+
+    /**
+     * What a newer sheet says otherwise, figure by figure, in the table's own columns and units.
+     *
+     * @param array<string, mixed> $old
+     * @param array<string, mixed> $new
+     * @return list<array{what: string, figure: string, was: string, is: string}> what: the product, or what is poured
+     */
+    public static function differences(array $old, array $new): array
+    {
+        [$before, $after] = [self::figures($old), self::figures($new)];
+        $out = [];
+        foreach ($after + $before as $at => $cell) {
+            [$was, $is] = [$before[$at]['says'] ?? '', $after[$at]['says'] ?? ''];
+            if ($was !== $is) {
+                $out[] = ['what' => $cell['what'], 'figure' => $cell['figure'], 'was' => $was, 'is' => $is];
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param array<string, mixed> $json
+     * @return array<string, array{what: string, figure: string, says: string}> by place
+     */
+    private static function figures(array $json): array
+    {
+        $out = [];
+        self::take($out, '', is_string($json['name'] ?? null) ? $json['name'] : '', $json, self::SYSTEM);
+        $seen = [];
+        foreach (self::list($json['products'] ?? []) as $product) {
+            $role = is_string($product['role'] ?? null) ? $product['role'] : '';
+            $seen[$role] = ($seen[$role] ?? 0) + 1;
+            $name = is_string($product['name'] ?? null) ? $product['name'] : $role;
+            self::take($out, "{$role} {$seen[$role]}", $name, $product, self::PRODUCT);
+            foreach (self::list($product['components'] ?? []) as $j => $component) {
+                $poured = is_string($component['name'] ?? null) ? $component['name'] : (string) ($j + 1);
+                self::take($out, "{$role} {$seen[$role]} {$j}", "{$name}, {$poured}", $component, self::COMPONENT);
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param array<string, array{what: string, figure: string, says: string}> $out
+     * @param array<array-key, mixed> $of
+     * @param array<string, string> $columns
+     */
+    private static function take(array &$out, string $place, string $what, array $of, array $columns): void
+    {
+        foreach (array_combine(array_keys($columns), self::cells($of, $columns)) as $figure => $says) {
+            $out["{$place} {$figure}"] = ['what' => $what, 'figure' => $figure, 'says' => $says];
+        }
     }
 
     /** The line that a fault at a field of the sheet was made in, and the column where it is one. */
@@ -195,7 +254,7 @@ final class PaintSystemTable
         return 'The table';
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<array<array-key, mixed>> */
     private static function list(mixed $of): array
     {
         return is_array($of) ? array_values(array_filter($of, is_array(...))) : [];
@@ -219,32 +278,33 @@ final class PaintSystemTable
     }
 
     /**
-     * @param array<array-key, mixed> $to
      * @param array<string, string> $columns
      * @param array<string, string> $said
+     * @return array<string, mixed>
      */
-    private static function put(array &$to, array $columns, array $said, bool $mayHaveCommas): void
+    private static function put(array $columns, array $said, bool $mayHaveCommas): array
     {
+        $to = [];
         foreach ($columns as $column => $path) {
             if (! isset($said[$column])) {
                 continue;
             }
             $parts = explode('.', $path);
-            $at = &$to;
-            foreach ($parts as $part) {
-                $at = &$at[$part];
-            }
             $commas = false;
-            $name = (string) end($parts);
+            $name = end($parts);
             // What is no number stays as it was written, so that the fault is told at its field.
-            $at = in_array($name, self::TEXT, true)
+            $value = in_array($name, self::TEXT, true)
                 ? $said[$column]
                 : Numbers::read($said[$column], $mayHaveCommas, $commas) ?? $said[$column];
-            if ($name === 'coats' && is_float($at) && $at === floor($at)) {
-                $at = (int) $at;
+            $value = $name === 'coats' && is_float($value) && $value === floor($value) ? (int) $value : $value;
+            foreach (array_reverse($parts) as $part) {
+                $value = [$part => $value];
             }
-            unset($at);
+            /** @var array<string, mixed> $to */
+            $to = array_replace_recursive($to, $value);
         }
+
+        return $to;
     }
 
     /**

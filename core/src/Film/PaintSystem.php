@@ -45,6 +45,12 @@ final readonly class PaintSystem
         return null;
     }
 
+    /** @return list<Product> with every clear of the shop */
+    public function all(): array
+    {
+        return [...array_values($this->products), ...array_slice($this->clears, 1)];
+    }
+
     public function has(ProductRole $role): bool
     {
         return isset($this->products[$role->value]);

@@ -23,11 +23,18 @@ final readonly class SheetSource
             return null;
         }
         $date = $fields->has('date') ? $fields->text('date', 10, 10, 'The date of the sheet') : null;
-        if ($date !== null && $date !== '' && DateTimeImmutable::createFromFormat('!Y-m-d', $date)?->format('Y-m-d') !== $date) {
+        if ($date !== null && $date !== '' && ! self::isDay($date)) {
             $fields->problems->add($fields->path('date'), 'no-date', 'The date of the sheet is a day like 2026-03-31.');
         }
 
         return new self($fields->text('document', 1, 80, 'The data sheet'), $date);
+    }
+
+    private static function isDay(string $text): bool
+    {
+        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+
+        return $day !== false && $day->format('Y-m-d') === $text;
     }
 
     /** "data sheet 21, edition 3, 2026-02-01" */

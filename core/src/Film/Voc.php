@@ -22,13 +22,13 @@ final class Voc
     public const G_PER_L_IN_LB_PER_GAL = 453.59237 / 3.785411784;
 
     /** Of the paint as it stands in the cup, g/l. */
-    public static function ofMixture(Mixture $mixture): float
+    public static function ofMixture(Mixture|Mix $mixture): float
     {
         return 1000.0 * self::SOLVENT_G_PER_ML * $mixture->mean(fn (Component $c): float => $c->organicShare());
     }
 
     /** Less water and exempt solvents, g/l: what the laws limit. */
-    public static function lessWater(Mixture $mixture): float
+    public static function lessWater(Mixture|Mix $mixture): float
     {
         $left = 1.0 - $mixture->mean(fn (Component $c): float => $c->water + $c->exempt);
 

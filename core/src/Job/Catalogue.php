@@ -14,7 +14,8 @@ interface Catalogue
 {
     public function bodyShape(string $key): ?BodyShape;
 
-    public function paintSystem(string $key): ?PaintSystem;
+    /** @param ?int $edition of its data sheets; null: the newest */
+    public function paintSystem(string $key, ?int $edition = null): ?PaintSystem;
 
     public function school(string $key): ?School;
 

@@ -39,6 +39,9 @@ final readonly class JobReader
     /** More repairs than this is a car for another job sheet. */
     public const MOST_REPAIRS = 20;
 
+    /** Nobody types a data sheet in so often. Chosen here. */
+    private const MOST_EDITIONS = 100_000;
+
     /** As SchoolReader. */
     private const USUAL = [0.2, 2.0];
 
@@ -98,7 +101,8 @@ final readonly class JobReader
             $problems->add('car.bodyShape', 'unknown', "There is no body shape \"{$carSpec->bodyShape}\".");
         }
         $systemKey = $job->text('paintSystem', 1, 60, 'The paint system');
-        $system = $systemKey === '' ? null : $this->catalogue->paintSystem($systemKey);
+        $edition = $job->has('paintEdition') ? $job->whole('paintEdition', 1, self::MOST_EDITIONS, 'The edition') : null;
+        $system = $systemKey === '' ? null : $this->catalogue->paintSystem($systemKey, $edition);
         if ($system === null && $systemKey !== '') {
             $problems->add('paintSystem', 'unknown', "There is no paint system \"{$systemKey}\".");
         }

@@ -51,7 +51,7 @@ final class Bodies implements Catalogue
         return in_array($key, self::KEYS, true) ? ($this->read[$key] ??= self::shipped($key)) : null;
     }
 
-    public function paintSystem(string $key): ?PaintSystem
+    public function paintSystem(string $key, ?int $edition = null): ?PaintSystem
     {
         $file = dirname(__DIR__, 3) . "/data/paint-systems/{$key}.json";
 

@@ -1188,6 +1188,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paint-systems/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paintSystem"];
+        put: operations["changePaintSystem"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-systems": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPaintSystem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-systems/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readPaintSystem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-systems/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checkPaintSystem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-systems/{key}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paintSystemFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-systems/{key}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putPaintAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paint-systems/{key}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restorePaint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -2799,6 +2911,8 @@ export interface components {
             car: components["schemas"]["CarPart"];
             colour: components["schemas"]["ColourPart"];
             paintSystem: string;
+            /** @description left out: the newest */
+            paintEdition?: number;
             booth: components["schemas"]["BoothPart"];
             repairs: components["schemas"]["RepairPart"][];
             plan: components["schemas"]["PlanPart"];
@@ -2851,6 +2965,7 @@ export interface components {
             formula: components["schemas"]["CardFormula"] | null;
             /** @description the colour of the car as read, about, for a screen: "#rrggbb" */
             paint: string | null;
+            sheets: components["schemas"]["SheetsUsed"];
             id: string;
             version: number;
             archived: boolean;
@@ -3372,6 +3487,130 @@ export interface components {
             advice: "pour" | "near" | "stop" | "over" | "done";
             near: number;
             canTake: boolean;
+        };
+        SheetComponent: {
+            /** @description A paint system as it is typed in: docs/formats/paint-system.schema.json says what each figure may be. */
+            name: string;
+            kind?: string;
+            densityGPerMl: number;
+            volumeSolids: number;
+            water?: number;
+            exempt?: number;
+            pricePerL?: number;
+        };
+        SheetViscosity: {
+            cup: string;
+            seconds: number[];
+            celsius?: number;
+        };
+        SheetFlash: {
+            minutes: number;
+            celsius?: number;
+            humidityPercent?: number;
+        };
+        SheetSource: {
+            document: string;
+            date?: string;
+        };
+        SheetFigures: {
+            reducerPercent?: number[];
+            viscosity?: components["schemas"]["SheetViscosity"];
+            potLifeMin?: number;
+            coats?: number;
+            bakeMin?: number;
+            polishHours?: number;
+            flash?: components["schemas"]["SheetFlash"];
+            grade?: string;
+            source?: components["schemas"]["SheetSource"];
+        };
+        SheetGun: {
+            bar: number;
+            distanceMm: number;
+            overlapPercent: number;
+        };
+        SheetProduct: {
+            role: string;
+            name: string;
+            ratio: string;
+            dryFilmUm: number;
+            gun: components["schemas"]["SheetGun"];
+            sheet?: components["schemas"]["SheetFigures"];
+            components: components["schemas"]["SheetComponent"][];
+        };
+        SheetReducers: {
+            fast?: number;
+            standard?: number;
+            slow?: number;
+        };
+        Sheet: {
+            format?: string;
+            version?: number;
+            key: string;
+            name: string;
+            carrier: string;
+            note?: string;
+            currency?: string;
+            reducers?: components["schemas"]["SheetReducers"];
+            products: components["schemas"]["SheetProduct"][];
+        };
+        SheetEdition: {
+            number: number;
+            by: string | null;
+            at: string;
+        };
+        SheetChange: {
+            what: string;
+            figure: string;
+            was: string;
+            is: string;
+        };
+        PaintSystemSheet: {
+            key: string;
+            name: string;
+            edition: number;
+            newest: number;
+            sheet: components["schemas"]["Sheet"];
+            editions: components["schemas"]["SheetEdition"][];
+            putAway: boolean;
+            cars: string[];
+        };
+        SheetsUsed: {
+            name: string;
+            edition: number;
+            newest: number;
+            by: string | null;
+            at: string | null;
+            changes: components["schemas"]["SheetChange"][];
+        };
+        KeyedName: {
+            key: string;
+            name: string;
+        };
+        PaintFile: {
+            text: string;
+        };
+        PaintKnown: {
+            key: string;
+            name: string;
+            edition: number;
+        };
+        PaintFileRead: {
+            sheet: components["schemas"]["Sheet"];
+            known: components["schemas"]["PaintKnown"] | null;
+            changes: components["schemas"]["SheetChange"][];
+        };
+        ProductFollows: {
+            role: string;
+            name: string;
+            /** @description as it was understood */
+            ratio: string;
+            /** @description % by volume */
+            shares: number[];
+            solids: components["schemas"]["Quantity"];
+            wetFilm: components["schemas"]["Quantity"];
+            densityGPerMl: number;
+            /** @description less water and exempt solvent */
+            vocGPerL: number;
         };
         SignIn: {
             /** @description People and how they like to read. */
@@ -4146,9 +4385,12 @@ export interface components {
             viscosity: components["schemas"]["ShelfViscosity"] | null;
             potLife: components["schemas"]["Quantity"] | null;
             grade: string | null;
+            /** @description the data sheet */
+            source: string | null;
         };
         ShelfSystem: {
             key: string;
+            edition: number;
             name: string;
             /** @enum {string} */
             carrier: "solvent" | "waterborne";
@@ -4214,6 +4456,8 @@ export interface components {
         Shelf: {
             bodyShapes: components["schemas"]["ShelfBody"][];
             paintSystems: components["schemas"]["ShelfSystem"][];
+            /** @description paint systems that were put away */
+            paintAway: components["schemas"]["KeyedName"][];
             colours: components["schemas"]["ShelfColour"][];
             schools: components["schemas"]["ShelfSchool"][];
             limits: components["schemas"]["CoatLimits"];
@@ -4611,6 +4855,7 @@ export interface components {
         mix: string;
         person: number;
         colour: number;
+        paintKey: string;
         photo: string;
         run: string;
         /** @description Now, by the clock on the wall: 2026-11-28T09:57 */
@@ -7190,6 +7435,269 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": components["schemas"]["ScaleFrame"];
+                };
+            };
+        };
+    };
+    paintSystem: {
+        parameters: {
+            query?: {
+                edition?: number;
+            };
+            header?: never;
+            path: {
+                key: components["parameters"]["paintKey"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintSystemSheet"];
+                };
+            };
+            /** @description Not here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changePaintSystem: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                key: components["parameters"]["paintKey"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sheet"];
+            };
+        };
+        responses: {
+            /** @description Its next edition */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintSystemSheet"];
+                };
+            };
+            /** @description Somebody typed one in between */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addPaintSystem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sheet"];
+            };
+        };
+        responses: {
+            /** @description On the shelf */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintSystemSheet"];
+                };
+            };
+            /** @description Not an apprentice's to do */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readPaintSystem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintFile"];
+            };
+        };
+        responses: {
+            /** @description What the file says */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintFileRead"];
+                };
+            };
+            /** @description Faults by field or line */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    checkPaintSystem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sheet"];
+            };
+        };
+        responses: {
+            /** @description What follows from each product */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductFollows"][];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    paintSystemFile: {
+        parameters: {
+            query?: {
+                as?: "json" | "csv";
+                edition?: number;
+            };
+            header?: never;
+            path: {
+                key: components["parameters"]["paintKey"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description docs/formats/paint-system.schema.json, or the same as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putPaintAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["paintKey"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Put away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintSystemSheet"];
+                };
+            };
+            /** @description Cars are mixed from it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    restorePaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["paintKey"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintSystemSheet"];
                 };
             };
         };

@@ -4,6 +4,7 @@ import {
   addRepair,
   adoptEffectCoats,
   adoptOffer,
+  takeEdition,
   addStep,
   adoptBlend,
   changeStep,
@@ -151,6 +152,12 @@ describe('changing a job document', () => {
     const edited = adoptOffer(own, { ...offer, edited: true }, 'Isolate').document;
     expect(edited.plan.sequence).toEqual(offer.sequence);
     expect(edited.paintSystem).toBe('northlight-w');
+    const pinned = { ...job, paintEdition: 2 };
+    expect(adoptOffer(pinned, { ...offer, edited: true }, 'x').document).not.toHaveProperty('paintEdition');
+    expect(takeEdition(pinned, 3).document.paintEdition).toBe(3);
+    expect(
+      adoptOffer(pinned, { ...offer, edited: true, paintSystem: pinned.paintSystem }, 'x').document.paintEdition,
+    ).toBe(2);
     const school = adoptOffer(own, { ...offer, edited: false }, 'Quick').document;
     expect(school.plan.school).toBe('outside-in');
     expect(school.plan.sequence).toBeUndefined();

@@ -15,10 +15,14 @@ export const DEFAULT_SPOT_MM = 50;
 
 const sorted = (a: string, b: string): string => [a, b].sort().join('|');
 
-const changed = (document: JobDocument, part: Partial<JobDocument>, change: string): Change => ({
-  document: { ...document, ...part },
-  change,
-});
+function changed(document: JobDocument, part: Partial<JobDocument>, change: string): Change {
+  const next = { ...document, ...part };
+  if (part.paintSystem !== undefined && part.paintSystem !== document.paintSystem) {
+    // An edition counts the sheets of one system; of another the newest is taken.
+    delete next.paintEdition;
+  }
+  return { document: next, change };
+}
 
 const planned = (document: JobDocument, part: Partial<JobDocument['plan']>, change: string): Change =>
   changed(document, { plan: { ...document.plan, ...part } }, change);
@@ -438,6 +442,10 @@ export const chooseClear = (document: JobDocument, clear: 'production' | 'premiu
 
 export const chooseSystem = (document: JobDocument, paintSystem: string, name: string): Change =>
   changed(document, { paintSystem }, t`Mixed from ${name}`);
+
+/** The newer data sheets of the same system. */
+export const takeEdition = (document: JobDocument, edition: number): Change =>
+  changed(document, { paintEdition: edition }, t`Data sheets: edition ${edition}`);
 
 export const setElectric = (document: JobDocument, electric: boolean): Change =>
   changed(

@@ -8,7 +8,7 @@ import { formatMm } from '../kit/units';
 import { tell } from '../language/tell';
 import { Choice } from './Choice';
 import { filled, num, systems, type FormProps } from './form';
-import { PlainField } from './PlainField';
+import { PlainField } from '../kit/PlainField';
 import { TakeIn } from './TakeIn';
 
 const ANGLES = [15, 45, 110] as const;

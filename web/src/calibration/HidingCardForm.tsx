@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { MaybeQuantity } from '../kit/MaybeQuantity';
 import { Choice } from './Choice';
 import { filled, num, systems, type FormProps } from './form';
-import { PlainField } from './PlainField';
+import { PlainField } from '../kit/PlainField';
 import { TakeIn } from './TakeIn';
 
 const COATS = [1, 2, 3, 4];

@@ -6,7 +6,7 @@ import { usePreferences } from '../kit/preferences';
 import { parseGrams } from '../kit/units';
 import { Choice } from './Choice';
 import { filled, num, type FormProps } from './form';
-import { PlainField } from './PlainField';
+import { PlainField } from '../kit/PlainField';
 import { TakeIn } from './TakeIn';
 
 interface Line {

@@ -12,6 +12,7 @@ import { Measure } from '../kit/Words';
 import { Choices } from './Choices';
 import { CupCard } from './CupCard';
 import { Mixes } from './Mixes';
+import { NewerSheet } from './NewerSheet';
 import { money } from '../kit/money';
 import { ViscosityDialog } from './ViscosityDialog';
 
@@ -27,6 +28,7 @@ export function CupsStation({ handle }: { handle: BenchHandle }) {
           </Empty>
         ) : (
           <Stack sx={{ gap: 2 }}>
+            <NewerSheet handle={handle} />
             <Head handle={handle} onCheck={() => setChecking(true)} />
             <Choices handle={handle} />
             {plan.cups.map((cup, i) => (

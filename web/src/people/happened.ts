@@ -14,6 +14,11 @@ export function happened(kind: string): string {
     'colour-put-away': t`put away from the shelf:`,
     'colour-back': t`brought back to the shelf:`,
     'body-added': t`drew by tape`,
+    'body-changed': t`corrected by tape`,
+    'paint-added': t`put on the shelf:`,
+    'paint-changed': t`typed a newer data sheet of`,
+    'paint-put-away': t`put away from the shelf:`,
+    'paint-back': t`brought back to the shelf:`,
   };
   return words[kind] ?? kind;
 }

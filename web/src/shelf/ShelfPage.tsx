@@ -1,22 +1,20 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
-import { Alert, Box, Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
+import { Alert, Box, Button, Stack, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { api, unwrap } from '../api/client';
 import { keys, useShelf } from '../api/queries';
-import type { ShelfSheet } from '../api/types';
 import { FileButton } from '../kit/FileButton';
-import { usePreferences, useUnits } from '../kit/preferences';
+import { usePreferences } from '../kit/preferences';
 import { SchoolPicture } from '../kit/SchoolPicture';
 import { Failed, Loading } from '../kit/States';
-import { formatQuantity } from '../kit/units';
-import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
 import { ColourTable } from './ColourTable';
 import { OwnSchools } from './OwnSchools';
+import { PaintSystems } from './PaintSystems';
 
 export function ShelfPage() {
   const shelf = useShelf();
@@ -32,7 +30,7 @@ export function ShelfPage() {
   if (shelf.isError) {
     return <Failed error={shelf.error} retry={() => void shelf.refetch()} />;
   }
-  const { bodyShapes, paintSystems, schools } = shelf.data;
+  const { bodyShapes, schools } = shelf.data;
   return (
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 1080 }}>
       <title>{t`Shelf, Kalopsis`}</title>
@@ -92,68 +90,9 @@ export function ShelfPage() {
       <Section title={t`Colours`} id="colours">
         <ColourTable />
       </Section>
-      {paintSystems.map((system) => (
-        <Section key={system.key} title={system.name}>
-          <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
-            {system.carrier === 'solvent' ? t`Solvent` : t`Waterborne`}. {system.note}
-          </Typography>
-          <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={t`Products of ${system.name}`}>
-            <Table size="small">
-              <TableHead>
-                <TableRow>
-                  <TableCell>
-                    <Trans>Product</Trans>
-                  </TableCell>
-                  <TableCell>
-                    <Trans>Ratio</Trans>
-                  </TableCell>
-                  <TableCell>
-                    <Trans>Its data sheet</Trans>
-                  </TableCell>
-                  <TableCell>
-                    <Trans>Mixed from</Trans>
-                  </TableCell>
-                  <TableCell align="right">
-                    <Trans>Dry film a coat</Trans>
-                  </TableCell>
-                  <TableCell align="right">
-                    <Trans>Pressure</Trans>
-                  </TableCell>
-                  <TableCell align="right">
-                    <Trans>Distance</Trans>
-                  </TableCell>
-                </TableRow>
-              </TableHead>
-              <TableBody>
-                {system.products.map((p) => (
-                  <TableRow key={`${p.role} ${p.name}`}>
-                    <TableCell>
-                      {p.name}
-                      {p.sheet.grade !== null && <>, {tell(p.sheet.grade)}</>}
-                    </TableCell>
-                    <TableCell>{p.ratio}</TableCell>
-                    <TableCell>
-                      <SheetSays sheet={p.sheet} />
-                    </TableCell>
-                    <TableCell>
-                      {p.components.map((c) => t`${c.name} (${Math.round(c.volumeSolids * 100)}% solids)`).join(', ')}
-                    </TableCell>
-                    <TableCell align="right">
-                      <Measure of={p.dryFilm} />
-                    </TableCell>
-                    <TableCell align="right">
-                      <Measure of={p.pressure} />
-                    </TableCell>
-                    <TableCell align="right">
-                      <Measure of={p.distance} />
-                    </TableCell>
-                  </TableRow>
-                ))}
-              </TableBody>
-            </Table>
-          </Box>
-        </Section>
-      ))}
+      <Section title={t`Paint systems`} id="paint">
+        <PaintSystems shelf={shelf.data} />
+      </Section>
       <Section title={t`Our own schools`}>
         <OwnSchools />
       </Section>
@@ -179,22 +118,5 @@ function Section({ title, id, children }: { title: string; id?: string; children
       </Typography>
       {children}
     </Box>
-  );
-}
-
-/** What a data sheet says beside the mix, in a few words; what it leaves out is not said. */
-function SheetSays({ sheet }: { sheet: ShelfSheet }) {
-  const units = useUnits();
-  const window = sheet.reducerPercent ?? [];
-  return (
-    <>
-      {[
-        window.length === 2 ? t`reducer ${window[0] ?? 0} to ${window[1] ?? 0}%` : null,
-        sheet.viscosity === null ? null : t`${sheet.viscosity.from} to ${sheet.viscosity.to} s ${sheet.viscosity.cup}`,
-        sheet.potLife === null ? null : t`lives ${formatQuantity(sheet.potLife, units)}`,
-      ]
-        .filter((text) => text !== null)
-        .join(', ')}
-    </>
   );
 }

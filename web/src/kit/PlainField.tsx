@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { InputAdornment, TextField } from '@mui/material';
-import { typedNumber } from '../kit/typed';
+import { typedNumber } from './typed';
 
 /** A number without a unit of its own, kept as it was typed until it is sent. */
 export function PlainField({
