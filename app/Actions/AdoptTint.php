@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Colour\AdviseTint;
+use App\Colour\Bench;
 use App\Colour\ColourDesk;
 use App\Colour\DeskEvents;
 use App\Exceptions\GateClosed;
@@ -16,7 +17,6 @@ use App\Models\WorkshopCalibration;
 use Illuminate\Database\ConnectionInterface;
 use Kalopsis\Card\SampleKind;
 use Kalopsis\Colour\Measurement;
-use Kalopsis\Tint\TonerLibrary;
 
 /**
  * Takes one of the corrections: the formula gets a new version, and a card to shoot with it is laid out with what it
@@ -36,7 +36,7 @@ final readonly class AdoptTint
         return $this->database->transaction(function () use ($user, $job, $card, $cupGrams, $place): ColourSample {
             RepairJob::held($job->id);
             $view = $this->desk->of($job);
-            $library = TonerLibrary::northlight()->known(WorkshopCalibration::inUse($job->workshop_id));
+            $library = Bench::of($job->workshop_id)->known(WorkshopCalibration::inUse($job->workshop_id));
             $chosen =
                 $this->advise->advice($view, $card, $cupGrams, $library)[1]->corrections[$place] ??
                 throw new GateClosed('This correction is no longer proposed. Ask again.');

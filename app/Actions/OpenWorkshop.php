@@ -64,22 +64,22 @@ final readonly class OpenWorkshop
             // The invented maker of the demo is nobody here.
             $text = preg_replace('/Northlight( [SW])? /', '', $text) ?? $text;
             $sheet = [...(array) json_decode($text, true), 'key' => $key, 'name' => $name, 'note' => self::NOTE];
-            $sheet = self::withoutPrices($sheet);
+            $sheet = self::withoutClaims($sheet);
             PaintSystemReader::read($sheet);
             $workshop->paintSystems()->create(['key' => $key, 'name' => $name, 'sheet' => $sheet]);
         }
     }
 
     /**
-     * What paint costs is the shop's to say.
+     * What paint costs, which data sheet says it and what stands on the mixing bench is the shop's to say.
      *
      * @param array<array-key, mixed> $sheet
      * @return array<array-key, mixed>
      */
-    private static function withoutPrices(array $sheet): array
+    private static function withoutClaims(array $sheet): array
     {
-        unset($sheet['currency'], $sheet['pricePerL']);
+        unset($sheet['currency'], $sheet['pricePerL'], $sheet['source'], $sheet['toners']);
 
-        return array_map(fn (mixed $v): mixed => is_array($v) ? self::withoutPrices($v) : $v, $sheet);
+        return array_map(fn (mixed $v): mixed => is_array($v) ? self::withoutClaims($v) : $v, $sheet);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Colour;
 
 use App\Exceptions\GateClosed;
-use App\Http\Resources\ColourDeskResource;
+use App\Http\Resources\RecipeResource;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
 use App\Models\WorkshopCalibration;
@@ -34,13 +34,13 @@ final readonly class AdviseTint
     public function __invoke(RepairJob $job, ColourSample $sample, ?float $cupGrams): array
     {
         $view = $this->desk->of($job);
-        $library = TonerLibrary::northlight()->known(WorkshopCalibration::inUse($job->workshop_id));
+        $library = Bench::of($job->workshop_id)->known(WorkshopCalibration::inUse($job->workshop_id));
         [$cup, $advice] = $this->advice($view, $sample, $cupGrams, $library);
         $against = $view->desk->samples[$sample->id]->against ?? null;
 
         return [
             'cupGrams' => round($cup->total(), 1),
-            'toners' => ColourDeskResource::recipe(['toners' => $cup->grams])['toners'],
+            'toners' => RecipeResource::toners($cup->grams, $job->workshop_id),
             'corrections' => array_map(
                 fn (Correction $c): array => [
                     'isRemix' => $c->isRemix,
@@ -115,7 +115,9 @@ final readonly class AdviseTint
             self::noise($view->desk->samples[$sample->id]->sample),
         );
 
-        return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, Candidates::of($cup, $library), $noise)];
+        $addable = Candidates::of($cup, $library, $library->within($view->plan->job->system->key));
+
+        return [$cup, (new TintAdvisor($library, $model))->advise($cup, $car, $card, $addable, $noise)];
     }
 
     /**

@@ -17,7 +17,6 @@ use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\Exception\TintException;
 use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\SolidModel;
-use Kalopsis\Tint\TonerLibrary;
 
 /**
  * Which of a shop's colours is nearest to a car: by the newest car that was read in it, and where there was none, by what its
@@ -84,7 +83,7 @@ final class Nearest
         if ($recipe === null || isset($recipe['layer'])) {
             return null;
         }
-        $library = TonerLibrary::northlight();
+        $library = Bench::of($colour->workshop_id);
 
         try {
             $formula = Formula::of($recipe['toners']);

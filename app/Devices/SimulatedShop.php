@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Colour\Bench;
 use App\Models\ColourFormula;
 use App\Models\ColourSample;
 use App\Models\RepairJob;
@@ -23,7 +24,6 @@ use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\LayeredModel;
 use Kalopsis\Tint\SolidModel;
-use Kalopsis\Tint\TonerLibrary;
 
 /**
  * The world a simulated instrument looks at, so that the whole desk can be tried without one. Its toners are another
@@ -63,7 +63,7 @@ final readonly class SimulatedShop
                     "The simulated instrument has no formula for {$colour->name}. Type a reading, or bring in a file.",
                 );
         $layer = is_array($recipe['layer'] ?? null) ? $recipe['layer'] : null;
-        $library = TonerLibrary::northlight()->batch($job->workshop_id, self::BATCH);
+        $library = Bench::of($job->workshop_id)->batch($job->workshop_id, self::BATCH);
         /** @var array<string, float> $grams */
         $grams = array_filter($toners, is_numeric(...));
         if ($isCar) {

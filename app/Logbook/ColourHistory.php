@@ -32,6 +32,7 @@ final readonly class ColourHistory
      * @param ?string $paint the newest reading of a car in it, for a screen
      */
     private function __construct(
+        public int $workshopId,
         public array $jobs,
         public array $samples,
         public array $steps,
@@ -79,7 +80,7 @@ final readonly class ColourHistory
             }
         }
 
-        return new self($jobs, $tried, $steps, self::formulas($workshopId, $name, $code), $paint);
+        return new self($workshopId, $jobs, $tried, $steps, self::formulas($workshopId, $name, $code), $paint);
     }
 
     /** @return list<ColourFormula> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Colour\Bench;
 use App\Models\ColourFormula;
 use App\Models\RepairJob;
 use Kalopsis\Cups\Cup;
@@ -13,7 +14,6 @@ use Kalopsis\Job\FormulaCup;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Tint\Formula;
-use Kalopsis\Tint\TonerLibrary;
 
 /** The colour's formula for one cup of a plan, as it stands after every tint. */
 final class FormulaOf
@@ -29,7 +29,7 @@ final class FormulaOf
         }
         $colour = $plan->job->colour;
         $newest = ColourFormula::newest($job->workshop_id, $colour->name, $colour->code);
-        $library = TonerLibrary::northlight();
+        $library = Bench::of($job->workshop_id);
         $recipe = $newest?->recipe;
         $toners = $recipe['toners'] ?? [];
         if ($this->isLayer($plan, $cup)) {

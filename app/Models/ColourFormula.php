@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Colour\Bench;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Kalopsis\Colour\Flakes;
 use Kalopsis\Tint\Formula;
-use Kalopsis\Tint\TonerLibrary;
 
 /**
  * One version of a colour's formula in a workshop.
@@ -60,7 +60,7 @@ final class ColourFormula extends Model
     /** The flakes that lie on top: those of the effect layer where there is one. */
     public function flakes(): ?Flakes
     {
-        $library = TonerLibrary::northlight();
+        $library = Bench::of((int) $this->getAttribute('workshop_id'));
         foreach ([$this->recipe['layer'] ?? [], $this->recipe['toners']] as $grams) {
             $known = array_filter($grams, fn (string $toner): bool => $library->has($toner), ARRAY_FILTER_USE_KEY);
             $flakes = array_sum($known) > 0.0 ? Formula::of($known)->flakes($library) : null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Colour\Bench;
 use App\Devices\BenchScale;
 use App\Devices\BoothClimate;
 use App\Devices\Instrument;
@@ -34,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(Bench::class);
         $this->app->bind(Instrument::class, SimulatedInstrument::class);
         $this->app->bind(ScaleDevice::class, BenchScale::class);
         $this->app->bind(BoothClimate::class, SimulatedClimate::class);

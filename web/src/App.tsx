@@ -23,6 +23,7 @@ const RecordPage = lazy(() => import('./run/RecordPage').then((m) => ({ default:
 const PocketGuide = lazy(() => import('./shelf/PocketGuide').then((m) => ({ default: m.PocketGuide })));
 const ColourFormPage = lazy(() => import('./shelf/ColourFormPage').then((m) => ({ default: m.ColourFormPage })));
 const PaintPage = lazy(() => import('./shelf/PaintPage').then((m) => ({ default: m.PaintPage })));
+const TonerPage = lazy(() => import('./shelf/TonerPage').then((m) => ({ default: m.TonerPage })));
 const TapePage = lazy(() => import('./shelf/TapePage').then((m) => ({ default: m.TapePage })));
 const ShelfPage = lazy(() => import('./shelf/ShelfPage').then((m) => ({ default: m.ShelfPage })));
 const CalibrationPage = lazy(() =>
@@ -108,6 +109,8 @@ function SignedIn({ me }: { me: Me }) {
             <Route path="shelf/colours/:id" element={<ColourFormPage />} />
             <Route path="shelf/paint/new" element={<PaintPage />} />
             <Route path="shelf/paint/:key" element={<PaintPage />} />
+            <Route path="shelf/toners/new" element={<TonerPage />} />
+            <Route path="shelf/toners/:key" element={<TonerPage />} />
             <Route path="shelf/tape" element={<TapePage />} />
             <Route path="shelf/tape/:key" element={<TapePage />} />
             <Route path="calibration" element={<CalibrationPage />} />

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepColour;
+use App\Colour\Bench;
 use App\Colour\Nearest;
 use App\Http\Requests\ColourRequest;
 use App\Http\Resources\ColourResource;
@@ -17,7 +18,6 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalopsis\Tint\Toner;
-use Kalopsis\Tint\TonerLibrary;
 use OpenApi\Attributes as OA;
 
 /** The shop's colours: added, changed, put away; and which of them is nearest to a car. */
@@ -39,7 +39,7 @@ final class ColourController extends Controller
             'toners' => array_values(
                 array_map(
                     fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name],
-                    TonerLibrary::northlight()->toners,
+                    Bench::of($this->user($request)->workshop_id)->toners,
                 ),
             ),
         ]);

@@ -277,7 +277,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'grams', type: 'number'),
             new OA\Property(property: 'rows', type: 'array', items: new OA\Items(ref: '#/components/schemas/FormulaRow')),
-            new OA\Property(property: 'scaleError', type: 'number'),
+            new OA\Property(property: 'scaleError', type: 'number', nullable: true),
             new OA\Property(property: 'leastG', type: 'number'),
             new OA\Property(property: 'leastBatchG', type: 'number'),
             new OA\Property(property: 'tooLittle', type: 'boolean'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Colour\Bench;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
@@ -29,11 +31,13 @@ final class ColourRequest extends FormRequest
     {
         $problems = new Problems();
         $f = Fields::of(json_decode($this->getContent(), true), $problems);
-        $toners = self::grams($f, 'toners');
-        $layer = self::grams($f, 'layer');
+        $user = $this->user();
+        $bench = Bench::of($user instanceof User ? $user->workshop_id : 0);
+        $toners = self::grams($f, 'toners', $bench);
+        $layer = self::grams($f, 'layer', $bench);
         $variants = [];
         foreach ($f->objects('variants', self::MOST_VARIANTS) as $v) {
-            $own = self::grams($v, 'toners');
+            $own = self::grams($v, 'toners', $bench);
             if ($own === []) {
                 $problems->add($v->path('toners'), 'missing', 'A variant needs its toners.');
             }
@@ -64,10 +68,9 @@ final class ColourRequest extends FormRequest
     }
 
     /** @return array<string, float> by toner, in the order they were typed */
-    private static function grams(Fields $f, string $name): array
+    private static function grams(Fields $f, string $name, TonerLibrary $library): array
     {
         $of = $f->maybe($name);
-        $library = TonerLibrary::northlight();
         $out = [];
         foreach ($of->names() as $toner) {
             if (! $library->has($toner)) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Colour\Bench;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
@@ -13,7 +15,6 @@ use Kalopsis\Card\Spraying;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Tint\Formula;
-use Kalopsis\Tint\TonerLibrary;
 
 /** A sample as somebody describes it. How it was sprayed is checked by the core, field by field. */
 final class SampleRequest extends FormRequest
@@ -90,9 +91,11 @@ final class SampleRequest extends FormRequest
             }
         }
         if (is_array($this->input('toners'))) {
+            $user = $this->user();
+            $bench = Bench::of($user instanceof User ? $user->workshop_id : 0);
             $grams = [];
             foreach ($this->input('toners') as $key => $g) {
-                $grams[TonerLibrary::northlight()->toner((string) $key)->key] = is_numeric($g) ? (float) $g : 0.0;
+                $grams[$bench->toner((string) $key)->key] = is_numeric($g) ? (float) $g : 0.0;
             }
             $out['formula'] = ['toners' => Formula::of($grams)->grams];
         }

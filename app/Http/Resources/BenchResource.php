@@ -41,7 +41,7 @@ final class BenchResource
         $colour = $plan->job->colour;
         $formula = ColourFormula::newest($job->workshop_id, $colour->name, $colour->code);
 
-        return $formula === null ? null : ['number' => $formula->number, ...ColourDeskResource::recipe($formula->recipe)];
+        return $formula === null ? null : ['number' => $formula->number, ...RecipeResource::of($formula->recipe, $job->workshop_id)];
     }
 
     public static function preview(JobPlan $plan): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\TestModel;
+use App\Colour\Bench;
 use App\Models\ModelTest;
 use App\Models\WorkshopCalibration;
 use App\Support\KeptPhrases;
@@ -51,7 +52,7 @@ final class CalibrationResource
             ),
             'toners' => array_map(
                 fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name],
-                array_values(TonerLibrary::northlight()->toners),
+                array_values(Bench::hasShipped($workshopId) ? TonerLibrary::northlight()->toners : []),
             ),
             'sheet' => array_map(fn (array $f): array => ['dL' => $f[0], 'widthMm' => $f[1]], FadeSheet::SHEET),
             'greyL' => FadeSheet::GREY_L,

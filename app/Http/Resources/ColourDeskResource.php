@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Colour\Bench;
 use App\Colour\DeskView;
 use App\Colour\Pair;
 use App\Models\Colour;
@@ -22,7 +23,6 @@ use Kalopsis\Colour\InstrumentFault;
 use Kalopsis\Film\Reducer;
 use Kalopsis\Sequence\LayerCoats;
 use Kalopsis\Tint\Toner;
-use Kalopsis\Tint\TonerLibrary;
 use Kalopsis\Why\Phrase;
 
 /** Everything the Colour station shows. */
@@ -54,7 +54,7 @@ final class ColourDeskResource
                         : [
                             'number' => $view->formula->number,
                             'note' => $view->formula->note,
-                            ...self::recipe($view->formula->recipe),
+                            ...RecipeResource::of($view->formula->recipe, $view->job->workshop_id),
                         ],
                 'letDown' => self::letDown($view),
                 'isLetDownColour' => isset($view->formula?->recipe['layer']),
@@ -99,7 +99,7 @@ final class ColourDeskResource
                 $s->mean['sources'] ?? [],
             ),
             'simulated' => Pair::isSimulated($s),
-            'formula' => $formula === null ? null : ['number' => $formula['number'] ?? null, ...self::recipe($formula)],
+            'formula' => $formula === null ? null : ['number' => $formula['number'] ?? null, ...RecipeResource::of($formula, $view->job->workshop_id)],
             'eyes' => $view->events
                 ->filter(fn (ColourEvent $e): bool => $e->kind === 'eye' && $e->colour_sample_id === $s->id)
                 ->unique(
@@ -117,43 +117,6 @@ final class ColourDeskResource
                 ->values()
                 ->all(),
         ];
-    }
-
-    /**
-     * @param array<array-key, mixed> $recipe
-     * @return array{toners: list<array{key: string, name: string, grams: float}>, layer: list<array{key: string,
-     *         name: string, grams: float}>, totalGrams: float}
-     */
-    public static function recipe(array $recipe): array
-    {
-        $toners = self::toners(is_array($recipe['toners'] ?? null) ? $recipe['toners'] : []);
-
-        return [
-            'toners' => $toners,
-            'layer' => self::toners(is_array($recipe['layer'] ?? null) ? $recipe['layer'] : []),
-            'totalGrams' => round(array_sum(array_column($toners, 'grams')), 2),
-        ];
-    }
-
-    /**
-     * @param array<array-key, mixed> $grams
-     * @return list<array{key: string, name: string, grams: float}>
-     */
-    public static function toners(array $grams): array
-    {
-        $library = TonerLibrary::northlight();
-        $out = [];
-        foreach ($grams as $key => $g) {
-            if (is_string($key) && is_numeric($g)) {
-                $out[] = [
-                    'key' => $key,
-                    'name' => $library->has($key) ? $library->toner($key)->name : $key,
-                    'grams' => round((float) $g, 2),
-                ];
-            }
-        }
-
-        return $out;
     }
 
     private static function hasVariants(DeskView $view): bool
@@ -228,7 +191,7 @@ final class ColourDeskResource
             'toners' => array_values(
                 array_map(
                     fn (Toner $t): array => ['key' => $t->key, 'name' => $t->name],
-                    TonerLibrary::northlight()->toners,
+                    Bench::of($view->job->workshop_id)->toners,
                 ),
             ),
         ];

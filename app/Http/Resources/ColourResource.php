@@ -21,10 +21,10 @@ final class ColourResource
             'undercoatShade' => $colour->undercoat_shade,
             'note' => $colour->note,
             'putAway' => $colour->put_away_at !== null,
-            'toners' => ColourDeskResource::toners($recipe['toners'] ?? []),
-            'layer' => ColourDeskResource::toners($recipe['layer'] ?? []),
+            'toners' => RecipeResource::toners($recipe['toners'] ?? null, $colour->workshop_id),
+            'layer' => RecipeResource::toners($recipe['layer'] ?? null, $colour->workshop_id),
             'variants' => array_map(
-                fn (array $v): array => ['name' => $v['name'], 'toners' => ColourDeskResource::toners($v['toners'])],
+                fn (array $v): array => ['name' => $v['name'], 'toners' => RecipeResource::toners($v['toners'], $colour->workshop_id)],
                 $recipe['variants'] ?? [],
             ),
         ];

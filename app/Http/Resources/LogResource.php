@@ -131,7 +131,7 @@ final class LogResource
                 fn (ColourEvent $e): array => [
                     'job' => $e->repair_job_id,
                     'formula' => self::whole($e->body['formula'] ?? null),
-                    'pours' => ColourDeskResource::toners(is_array($e->body['pours'] ?? null) ? $e->body['pours'] : []),
+                    'pours' => RecipeResource::toners($e->body['pours'] ?? null, $history->workshopId),
                     'by' => $e->by(),
                     'at' => $e->created_at->toIso8601ZuluString(),
                 ],
@@ -143,7 +143,7 @@ final class LogResource
                     'note' => $f->note,
                     'by' => $f->by(),
                     'at' => $f->created_at?->toIso8601ZuluString(),
-                    ...ColourDeskResource::recipe($f->recipe),
+                    ...RecipeResource::of($f->recipe, $history->workshopId),
                 ],
                 $history->formulas,
             ),

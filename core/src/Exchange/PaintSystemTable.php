@@ -13,7 +13,7 @@ use Kalopsis\Exchange\Internal\Numbers;
  * A paint system as a table for a spreadsheet: one line for each thing that is poured. A product's figures stand on the line
  * of its first component, the system's on the first line of all. What the figures may be PaintSystemReader says.
  */
-final class PaintSystemTable
+final readonly class PaintSystemTable
 {
     /** Columns of the system by where they stand in the sheet. */
     private const SYSTEM = [
@@ -73,7 +73,7 @@ final class PaintSystemTable
      * @param array<string, mixed> $json the sheet
      * @param array<string, int> $lines the line of each product and component, by its path
      */
-    private function __construct(public readonly array $json, private readonly array $lines) {}
+    private function __construct(public array $json, private array $lines) {}
 
     /**
      * Reads a table with commas, semicolons or tabs. Columns that are not known are refused: a misspelt one would be lost.

@@ -12,7 +12,7 @@ final class BadRatio extends DomainException
     public static function unreadable(string $text): self
     {
         return new self(
-            '"' . mb_substr($text, 0, 30) . '" is no mixing ratio. Write parts like 4:1:2, or percent added like +55 %.',
+            '"' . mb_substr($text, 0, 30) . '" is no mixing ratio. Write parts like 4:1:2, or percent added like +55 % or 3:1:10 %.',
         );
     }
 

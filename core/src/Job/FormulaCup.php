@@ -57,10 +57,14 @@ final readonly class FormulaCup implements JsonSerializable
 
     /**
      * Colour difference (CIEDE2000, the mean of the angles) that the scale's own error may make: each toner off by what the
-     * scale is allowed there, taken together as independent errors are, root of the sum of squares.
+     * scale is allowed there, taken together as independent errors are, root of the sum of squares. Null where a toner was
+     * never measured.
      */
-    public function scaleError(): float
+    public function scaleError(): ?float
     {
+        if (! $this->library->knows($this->formula->grams)) {
+            return null;
+        }
         $true = $this->measured($this->formula);
         $sum = $load = 0.0;
         foreach ($this->formula->grams as $key => $grams) {
@@ -95,6 +99,7 @@ final readonly class FormulaCup implements JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
+        $error = $this->scaleError();
         $rows = [];
         $sum = 0.0;
         foreach ($this->formula->grams as $key => $grams) {
@@ -112,7 +117,7 @@ final readonly class FormulaCup implements JsonSerializable
         return [
             'grams' => round($this->formula->total(), 1),
             'rows' => $rows,
-            'scaleError' => round($this->scaleError(), 2),
+            'scaleError' => $error === null ? null : round($error, 2),
             'leastG' => $this->scale->leastG(),
             'leastBatchG' => round($this->leastBatchG(), 0),
             'tooLittle' => $this->leastDrops() < 1.0,

@@ -65,7 +65,7 @@ final readonly class EffectModel implements PaintModel
         $area = $pearl = $adjuster = 0.0;
         $flakes = [];
         foreach ($grams as $key => $g) {
-            $toner = $this->library->toner($key);
+            $toner = $this->library->optics($key);
             $tk = $toner->k;
             $ts = $toner->s;
             for ($i = 0; $i < 31; $i++) {

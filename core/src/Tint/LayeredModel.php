@@ -44,7 +44,7 @@ final readonly class LayeredModel
         $below = $this->ground->spectra($ground);
         $k = $s = array_fill(0, Spectrum::COUNT, 0.0);
         foreach ($layer as $key => $g) {
-            $toner = $this->library->toner($key);
+            $toner = $this->library->optics($key);
             for ($i = 0; $i < Spectrum::COUNT; $i++) {
                 $k[$i] += $g * $toner->k[$i];
                 $s[$i] += $g * $toner->s[$i];
@@ -60,7 +60,7 @@ final readonly class LayeredModel
                     (0.384 * KubelkaMunk::infinite($k[$i], max(1e-6, $s[$i]))) /
                     (1.0 - 0.6 * KubelkaMunk::infinite($k[$i], max(1e-6, $s[$i])));
                 foreach ($layer as $key => $g) {
-                    $toner = $this->library->toner($key);
+                    $toner = $this->library->optics($key);
                     if ($toner->kind === TonerKind::Pearl) {
                         $own +=
                             ($g / 12.0) *

@@ -27,7 +27,7 @@ final readonly class SolidModel implements PaintModel
     {
         $k = $s = array_fill(0, 31, 0.0);
         foreach ($grams as $key => $g) {
-            $toner = $this->library->toner($key);
+            $toner = $this->library->optics($key);
             $tk = $toner->k;
             $ts = $toner->s;
             for ($i = 0; $i < 31; $i++) {

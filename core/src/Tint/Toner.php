@@ -16,6 +16,8 @@ final readonly class Toner
      * @param ?FlakeGrade $grade flakes only
      * @param float $strength flakes only: height of the lobe, perfect reflector = 1
      * @param list<float> $tint flakes only: colour of the light thrown back, 31 values
+     * @param bool $measured false: a name that can be poured; nobody has made drawdowns, so nothing can be said of its colour
+     * @param ?string $system of paint that it belongs to; null: to any
      */
     public function __construct(
         public string $key,
@@ -27,7 +29,20 @@ final readonly class Toner
         public ?FlakeGrade $grade = null,
         public float $strength = 0.0,
         public array $tint = [],
+        public bool $measured = true,
+        public ?string $system = null,
     ) {}
+
+    /** A toner by name alone. */
+    public static function unmeasured(
+        string $key,
+        string $name,
+        TonerKind $kind,
+        ?FlakeGrade $grade = null,
+        ?string $system = null,
+    ): self {
+        return new self($key, $name, $kind, [], [], 0.0, $grade, 0.0, [], false, $system);
+    }
 
     /** Spread of tilts when laid well, degrees; 0 where there are no flakes. */
     public function spreadDeg(): float
@@ -48,6 +63,8 @@ final readonly class Toner
             $this->grade,
             $this->strength,
             $this->tint,
+            $this->measured,
+            $this->system,
         );
     }
 }

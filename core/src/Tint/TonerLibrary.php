@@ -7,6 +7,7 @@ namespace Kalopsis\Tint;
 use Kalopsis\Calibration\Calibration;
 use Kalopsis\Calibration\Constant;
 use Kalopsis\Colour\Random;
+use Kalopsis\Tint\Exception\NotMeasured;
 use Kalopsis\Tint\Exception\UnknownToner;
 use Kalopsis\Tint\Internal\Recipe;
 
@@ -41,6 +42,43 @@ final readonly class TonerLibrary
     public function toner(string $key): Toner
     {
         return $this->toners[$key] ?? throw UnknownToner::named($key);
+    }
+
+    /**
+     * The same, for who computes a colour with it.
+     *
+     * @throws UnknownToner
+     * @throws NotMeasured
+     */
+    public function optics(string $key): Toner
+    {
+        $toner = $this->toner($key);
+
+        return $toner->measured ? $toner : throw NotMeasured::named($toner->name);
+    }
+
+    /**
+     * Can the colour of a formula be computed?
+     *
+     * @param array<string, float> $grams by toner
+     */
+    public function knows(array $grams): bool
+    {
+        foreach (array_keys($grams) as $key) {
+            if (($this->toners[$key] ?? null)?->measured !== true) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What may be added to paint of a system: its own toners and those of no system, if they were measured. */
+    public function within(string $system): self
+    {
+        return new self(
+            array_filter($this->toners, fn (Toner $t): bool => $t->measured && ($t->system ?? $system) === $system),
+        );
     }
 
     public function has(string $key): bool

@@ -2100,6 +2100,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/toners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toners"];
+        put?: never;
+        post: operations["addToner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/toners/{toner}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeToner"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/toners/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fitToner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/toners/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readTonerCards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/toners/{toner}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putTonerAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/toners/{toner}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreToner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3354,7 +3450,7 @@ export interface components {
         FormulaForCup: {
             grams: number;
             rows: components["schemas"]["FormulaRow"][];
-            scaleError: number;
+            scaleError: number | null;
             leastG: number;
             leastBatchG: number;
             tooLittle: boolean;
@@ -3550,6 +3646,7 @@ export interface components {
             carrier: string;
             note?: string;
             currency?: string;
+            toners?: string;
             reducers?: components["schemas"]["SheetReducers"];
             products: components["schemas"]["SheetProduct"][];
         };
@@ -4803,6 +4900,66 @@ export interface components {
             key: string;
             name: string;
             school: components["schemas"]["SchoolFile"];
+        };
+        TonerCard: {
+            /** @description Toners of a shop's own, and their drawdowns. */
+            name?: string;
+            share: number;
+            /** @enum {string} */
+            over?: "hiding" | "black" | "white";
+            /** @description by angle: 31 reflectances from 400 to 700 nm */
+            spectra: {
+                [key: string]: number[];
+            };
+        };
+        TonerCardRead: {
+            name: string;
+            share: number;
+            /** @enum {string} */
+            over: "hiding" | "black" | "white";
+            /** @description by angle: 31 reflectances from 400 to 700 nm */
+            spectra: {
+                [key: string]: number[];
+            };
+            hex: string;
+        };
+        TonerWish: {
+            name: string;
+            kind: string;
+            system?: string | null;
+            cards?: components["schemas"]["TonerCard"][];
+        };
+        TonerResidual: {
+            card: string;
+            dE: number;
+        };
+        TonerFit: {
+            k: number[];
+            s: number[];
+            area: number;
+            grade: string | null;
+            strength: number;
+            tint: number[];
+            areaKnown: boolean;
+            residuals: components["schemas"]["TonerResidual"][];
+            worst: number;
+        };
+        OwnToner: {
+            key: string;
+            name: string;
+            kind: string;
+            system: string | null;
+            cards: components["schemas"]["TonerCardRead"][];
+            fit: components["schemas"]["TonerFit"] | null;
+            putAway: boolean;
+        };
+        TonerBench: {
+            toners: components["schemas"]["OwnToner"][];
+            shipped: boolean;
+        };
+        TonerReadings: {
+            samples: components["schemas"]["TonerCardRead"][];
+            faults: components["schemas"]["FileFault"][];
         };
         Quantity: {
             /** @description Figures, phrases and their reasons. */
@@ -9424,6 +9581,204 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ColourDesk"];
+                };
+            };
+        };
+    };
+    toners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonerBench"];
+                };
+            };
+        };
+    };
+    addToner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TonerWish"];
+            };
+        };
+        responses: {
+            /** @description On the bench */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnToner"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeToner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                toner: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TonerWish"];
+            };
+        };
+        responses: {
+            /** @description Changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnToner"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fitToner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TonerWish"];
+            };
+        };
+        responses: {
+            /** @description What the cards say */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonerFit"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readTonerCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintFile"];
+            };
+        };
+        responses: {
+            /** @description Samples with spectra, shots averaged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonerReadings"];
+                };
+            };
+            /** @description No readings */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putTonerAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                toner: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnToner"];
+                };
+            };
+        };
+    };
+    restoreToner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                toner: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnToner"];
                 };
             };
         };

@@ -98,10 +98,14 @@ function Toners({ found }: { found: FormulaForCup }) {
         </TableBody>
       </Table>
       <Typography sx={{ mt: 1 }}>
-        <Trans>
-          The scale’s own error may move the colour by <strong>ΔE00 {found.scaleError.toFixed(2)}</strong>, the mean of
-          the angles.
-        </Trans>{' '}
+        {found.scaleError === null ? (
+          <Trans>What the scale’s error does to the colour is not known: a toner of it has no drawdowns yet.</Trans>
+        ) : (
+          <Trans>
+            The scale’s own error may move the colour by <strong>ΔE00 {found.scaleError.toFixed(2)}</strong>, the mean
+            of the angles.
+          </Trans>
+        )}{' '}
         {found.rows.some((row) => !row.weighable) && (
           <Trans>
             It weighs from {weight(found.leastG)} on: {weight(found.leastBatchG)} of colour brings every toner above

@@ -20,6 +20,14 @@ export const NOTES = {
     source: 'published',
     citation: t`Contrast sensitivity after Barten (1999); ${SEEN}`,
   },
+  tonerFit: {
+    title: t`How well a card is met`,
+    says:
+      t`The card as two-constant theory mixes it from what all cards together say of the toner, against the card as it was ` +
+      t`read. Far off: its grams were weighed or its readings labelled wrongly.`,
+    source: 'published',
+    citation: t`Kubelka and Munk (1931), Kubelka (1948), Saunderson (1942); model notes, section 7.`,
+  },
   colour: {
     title: t`Colour`,
     says: t`What is seen of the difference between card and car where the blend fades it out, each coat laid well.`,

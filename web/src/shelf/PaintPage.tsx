@@ -176,7 +176,7 @@ function SheetForm({ system, isCopy, isOld }: { system: PaintSystemSheet; isCopy
       </Box>
       {sheet.carrier === 'solvent' && (
         <Box>
-          <Typography variant="h3" sx={{ mb: 1 }}>
+          <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
             <Trans>Reducer grades hand over to the next slower one around</Trans>
           </Typography>
           <Stack direction="row" sx={{ gap: 2, flexWrap: 'wrap' }}>

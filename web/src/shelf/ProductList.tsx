@@ -33,7 +33,7 @@ export function ProductList({ sheet, chosen, may, faulty, onChoose, onSheet }: P
         ))}
       </TextField>
       <Box component="nav" aria-label={t`Products`} sx={{ display: { xs: 'none', md: 'block' } }}>
-        <List disablePadding>
+        <List component="div" disablePadding>
           {sheet.products.map((p, i) => (
             <ListItemButton
               key={i}

@@ -15,6 +15,7 @@ import { tell } from '../language/tell';
 import { ColourTable } from './ColourTable';
 import { OwnSchools } from './OwnSchools';
 import { PaintSystems } from './PaintSystems';
+import { TonerBench } from './TonerBench';
 
 export function ShelfPage() {
   const shelf = useShelf();
@@ -92,6 +93,9 @@ export function ShelfPage() {
       </Section>
       <Section title={t`Paint systems`} id="paint">
         <PaintSystems shelf={shelf.data} />
+      </Section>
+      <Section title={t`Toners of our own`} id="toners">
+        <TonerBench />
       </Section>
       <Section title={t`Our own schools`}>
         <OwnSchools />

@@ -1,9 +1,14 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Box, Button, FormHelperText, InputAdornment, MenuItem, Stack, TextField, Typography } from '@mui/material';
+import { useState } from 'react';
 import { usePreferences } from '../kit/preferences';
 import { formatGrams, parseGrams } from '../kit/units';
+import { NewTonerDialog } from './NewTonerDialog';
 import type { Line } from './toners';
+
+/** No toner: the wish for one that is not on the bench yet. */
+const ANOTHER = '+';
 
 /** A formula line by line: which toner, how much. Enter begins the next line. */
 export function TonerLines({
@@ -22,6 +27,7 @@ export function TonerLines({
   fault?: string | undefined;
 }) {
   const { weights } = usePreferences();
+  const [naming, setNaming] = useState<number | null>(null);
   const set = (i: number, change: Partial<Line>) =>
     onLines(lines.map((line, k) => (k === i ? { ...line, ...change } : line)));
   const add = () => onLines([...lines, { toner: '', typed: '' }]);
@@ -42,7 +48,7 @@ export function TonerLines({
               size="small"
               label={t`Toner ${i + 1}`}
               value={line.toner}
-              onChange={(e) => set(i, { toner: e.target.value })}
+              onChange={(e) => (e.target.value === ANOTHER ? setNaming(i) : set(i, { toner: e.target.value }))}
               sx={{ width: 230 }}
             >
               {toners.map((toner) => (
@@ -50,6 +56,7 @@ export function TonerLines({
                   {toner.name}
                 </MenuItem>
               ))}
+              <MenuItem value={ANOTHER}>{t`Another toner …`}</MenuItem>
             </TextField>
             <TextField
               size="small"
@@ -88,6 +95,15 @@ export function TonerLines({
         </Stack>
         {fault !== undefined && <FormHelperText error>{fault}</FormHelperText>}
       </Stack>
+      {naming !== null && (
+        <NewTonerDialog
+          onClose={() => setNaming(null)}
+          onMade={(toner) => {
+            set(naming, { toner });
+            setNaming(null);
+          }}
+        />
+      )}
     </Box>
   );
 }
