@@ -207,6 +207,13 @@ test('an empty installation, to the booth sheet of a car and a colour that are n
   await tam.getByRole('link', { name: 'Logbook' }).click();
   await expect(tam.getByRole('button', { name: 'Sign in' })).toBeVisible();
   await other.close();
+  await page.getByRole('button', { name: 'Delete what is personal of Tam Reed' }).click();
+  await page.getByRole('button', { name: 'Delete it' }).click();
+  await expect(people).not.toContainText('Tam Reed');
+  await expect(people).toContainText('Somebody');
+  const taken = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Take it out' }).click();
+  const archive = await (await taken).path();
 
   // Copied while it runs, wiped, read again: all that was there is there.
   const kept = async () => ({
@@ -219,9 +226,27 @@ test('an empty installation, to the booth sheet of a car and a colour that are n
   await shop.says('wipe');
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Kalopsis: your workshop' })).toBeVisible();
+  // Another installation takes the archive in, and has the car.
+  await page.getByLabel('Name of the workshop').fill('Second Gull');
+  await page.getByLabel('Your name').fill('Odd Marsh');
+  await page.getByLabel('E-mail').fill('odd@second.example');
+  await page.getByLabel('Password').fill('three wet coats');
+  await page.getByRole('button', { name: 'Open the workshop' }).click();
+  await expect(page.getByRole('heading', { name: 'No car in the shop' })).toBeVisible();
+  await page.goto('/people');
+  await page.getByLabel('Archive of a workshop').setInputFiles(archive);
+  await expect(page.getByText('Taken in: 1 cars')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByText('GS 1').first()).toBeVisible();
+  await shop.says('wipe');
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Kalopsis: your workshop' })).toBeVisible();
   await shop.says('restore');
   await page.goto('/');
-  // Sessions are not in a copy; a browser that had asked to stay signed in is known again.
+  // Sessions are not in a copy.
+  await page.getByLabel('E-mail').fill('odd@gull.example');
+  await page.getByLabel('Password').fill('three wet coats');
+  await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
   expect(await kept()).toEqual(before);
   await context.close();

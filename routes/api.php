@@ -32,6 +32,7 @@ use App\Http\Controllers\SilhouetteController;
 use App\Http\Controllers\SimulationController;
 use App\Http\Controllers\TintController;
 use App\Http\Controllers\TonerController;
+use App\Http\Controllers\WorkshopController;
 use App\Http\Middleware\AtItsAddress;
 use App\Http\Middleware\OwnPassword;
 use Illuminate\Support\Facades\Route;
@@ -54,8 +55,12 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::post('people', [PeopleController::class, 'store']);
     Route::patch('people/{person}', [PeopleController::class, 'update']);
     Route::post('people/{person}/password', [PeopleController::class, 'password']);
+    Route::post('people/{person}/forget', [PeopleController::class, 'forget']);
     Route::post('people/{person}/sign-out', [PeopleController::class, 'signOut']);
     Route::get('happenings', [PeopleController::class, 'happenings']);
+
+    Route::get('workshop/archive', [WorkshopController::class, 'show']);
+    Route::post('workshop/archive', [WorkshopController::class, 'store']);
 
     Route::get('jobs', [JobController::class, 'index']);
     Route::post('jobs', [JobController::class, 'store']);

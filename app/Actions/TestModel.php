@@ -37,6 +37,12 @@ final readonly class TestModel
         });
     }
 
+    /** What all tests that are there come to, after they came from elsewhere. */
+    public function again(User $user): void
+    {
+        $this->changed($user, fn (): bool => self::counting($user->workshop_id)->isNotEmpty());
+    }
+
     public function putAway(User $user, ModelTest $test, bool $away): void
     {
         $this->changed($user, function () use ($test, $away): bool {

@@ -262,3 +262,23 @@ it('lists what is due first, and refuses a time there cannot be', function (): v
         $this->postJson('/api/jobs', ['document' => $job])->assertStatus(422)->assertJsonPath('errors.0.field', 'car.due');
     }
 });
+
+it('keeps the head of a job, and finds it by order and owner', function (): void {
+    $user = $this->painter();
+    $job = $this->actingAs($user)->open($user, ['car' => ['order' => 'A-2041', 'owner' => 'QZ', 'paintPrice' => 180.5]]);
+    $bench = $this->getJson("/api/jobs/{$job->id}")->assertOk();
+    expect($bench->json('document.car.order'))->toBe('A-2041')
+        ->and($bench->json('document.car.paintPrice'))->toBe(180.5)
+        ->and($this->getJson('/api/jobs')->json('0.order'))->toBe('A-2041');
+    foreach (['a-2041', 'qz'] as $word) {
+        expect($this->getJson("/api/logbook?q={$word}")->json('jobs.0.job'))->toBe($job->id);
+    }
+    $document = $bench->json('document');
+    foreach ([['owner', 'far too long'], ['paintPrice', -1], ['order', str_repeat('9', 41)]] as [$field, $value]) {
+        $bad = $document;
+        $bad['car'][$field] = $value;
+        $this->putJson("/api/jobs/{$job->id}", ['document' => $bad], ['If-Match' => '"1"'])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.0.field', "car.{$field}");
+    }
+});

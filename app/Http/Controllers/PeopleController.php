@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangePerson;
+use App\Actions\ForgetPerson;
 use App\Http\Requests\PersonRequest;
 use App\Http\Resources\PersonResource;
 use App\Models\Happening;
@@ -89,6 +90,26 @@ final class PeopleController extends Controller
             $request->has('role') ? Role::from($request->string('role')->toString()) : null,
             $request->has('putAway') ? $request->boolean('putAway') : null,
         );
+
+        return $this->all($request, $lead);
+    }
+
+    #[OA\Post(
+        path: '/api/people/{person}/forget',
+        operationId: 'forgetPerson',
+        tags: ['people'],
+        parameters: [new OA\Parameter(ref: '#/components/parameters/person')],
+    )]
+    #[OA\Response(
+        response: 200,
+        description: 'Everybody',
+        content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/Person')),
+    )]
+    #[OA\Response(response: 422, description: 'Still at work', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function forget(Request $request, string $person, ForgetPerson $forget): JsonResponse
+    {
+        $lead = $this->entitled($request, Right::LookAfterPeople);
+        $forget($lead, $this->person($lead, $person));
 
         return $this->all($request, $lead);
     }

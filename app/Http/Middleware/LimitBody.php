@@ -18,7 +18,7 @@ final class LimitBody
     public const MOST_FILE_BYTES = 16_000_000;
 
     /** Where files come in. */
-    private const FILES = '#/colour/imports$|/toners/readings$|/jobs/import$|/photos$#';
+    private const FILES = '#/colour/imports$|/toners/readings$|/jobs/import$|/workshop/archive$|/photos$#';
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -25,6 +25,8 @@ final class JobRow extends JsonResource
             'paint' => $job->standing->paint ?? null,
             'due' => $head->document['car']['due'] ?? null,
             'painter' => $head->document['car']['painter'] ?? '',
+            'order' => $head->document['car']['order'] ?? '',
+            'owner' => $head->document['car']['owner'] ?? '',
             'version' => $job->head,
             'stations' => $job->standing->stations ?? ($head->summary->stations ?? []),
             'verdict' =>

@@ -45,6 +45,18 @@ final readonly class Fields
         return array_map(strval(...), array_keys($this->values));
     }
 
+    /** What stands there, unread: for what has a reader of its own. */
+    public function raw(string $name): mixed
+    {
+        return $this->values[$name] ?? null;
+    }
+
+    /** @return array<array-key, mixed> everything, unread */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
     public function text(string $name, int $least, int $most, string $what): string
     {
         $value = $this->values[$name] ?? null;

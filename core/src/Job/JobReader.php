@@ -68,6 +68,9 @@ final readonly class JobReader
             $car->has('bakeLimitC')
                 ? $car->number('bakeLimitC', CarSpec::BAKE_LIMIT_C[0], CarSpec::BAKE_LIMIT_C[1], Unit::Celsius, 'The bake limit')
                 : null,
+            $car->has('order') ? $car->text('order', 0, 40, 'The order number') : '',
+            $car->has('owner') ? $car->text('owner', 0, 6, 'The owner\'s initials') : '',
+            $car->has('paintPrice') ? $car->plain('paintPrice', ...[...CarSpec::PAINT_PRICE, 'The price of the paint']) : null,
         );
         if ($carSpec->due !== null && $carSpec->due !== '' && ! CarSpec::isDue($carSpec->due)) {
             $problems->add('car.due', 'no-time', 'When it is due is a day and a time, like 2026-11-30T16:00.');

@@ -1332,6 +1332,22 @@ export interface paths {
         patch: operations["changePerson"];
         trace?: never;
     };
+    "/api/people/{person}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forgetPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{person}/password": {
         parameters: {
             query?: never;
@@ -2196,6 +2212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workshopArchive"];
+        put?: never;
+        post: operations["takeWorkshopArchive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2853,6 +2885,12 @@ export interface components {
             /** @description like 2026-11-30T16:00 */
             due?: string | null;
             painter?: string;
+            /** @description number of the order */
+            order?: string;
+            /** @description initials, or nothing */
+            owner?: string;
+            /** @description what the paint is charged at */
+            paintPrice?: number | null;
             /** @description hybrid or electric */
             electric?: boolean;
             /** @description deg C, null: nobody looked it up */
@@ -3041,6 +3079,8 @@ export interface components {
             /** @description like 2026-11-30T16:00 */
             due: string | null;
             painter: string;
+            order: string;
+            owner: string;
             version: number;
             stations: components["schemas"]["Station"][];
             verdict: components["schemas"]["Phrase"];
@@ -7956,6 +7996,37 @@ export interface operations {
             };
         };
     };
+    forgetPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: components["parameters"]["person"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everybody */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
+            };
+            /** @description Still at work */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     resetPassword: {
         parameters: {
             query?: never;
@@ -9779,6 +9850,75 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnToner"];
+                };
+            };
+        };
+    };
+    workshopArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description docs/formats/workshop.schema.json */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeWorkshopArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description How many of each part were taken in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumbersByKey"];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

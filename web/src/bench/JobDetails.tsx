@@ -15,6 +15,7 @@ import {
 import { useState } from 'react';
 import { useShelf } from '../api/queries';
 import type { JobDocument } from '../api/types';
+import { MaybeNumber } from '../kit/MaybeNumber';
 import { useUnits } from '../kit/preferences';
 import { numberFor, parseQuantity, unitSymbol } from '../kit/units';
 import { tell } from '../language/tell';
@@ -29,18 +30,30 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
   const [plate, setPlate] = useState(car.plate ?? '');
   const [due, setDue] = useState(car.due ?? '');
   const [painter, setPainter] = useState(car.painter ?? '');
+  const [label, setLabel] = useState(car.label);
+  const [order, setOrder] = useState(car.order ?? '');
+  const [owner, setOwner] = useState(car.owner ?? '');
+  const [price, setPrice] = useState(car.paintPrice ?? null);
   const [wish, setWish] = useState(colour);
   const [practice, setPractice] = useState(handle.document.practice ?? false);
   const [hiding, setHiding] = useState(colour.hidingUm == null ? '' : numberFor(colour.hidingUm, 'um', units));
   const [system, setSystem] = useState(paintSystem);
   const known = shelf.data?.colours.find((c) => c.name === wish.name && c.code === (wish.code ?? ''));
   const finishes = shelf.data?.finishes ?? [];
+  const { currency } = handle.plan;
   const [least = 5, most = 80] = shelf.data?.limits.hidingUm ?? [];
   const hidingUm = hiding.trim() === '' ? null : parseQuantity(hiding, 'um', units);
   const hidingFits = hiding.trim() === '' || (hidingUm !== null && hidingUm >= least && hidingUm <= most);
   const save = () => {
-    const when = { due: due === '' ? null : due, painter: painter.trim() };
-    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system, practice, when));
+    const head = {
+      label: label.trim(),
+      order: order.trim(),
+      owner: owner.trim(),
+      due: due === '' ? null : due,
+      painter: painter.trim(),
+      paintPrice: price,
+    };
+    handle.change(setDetails(handle.document, plate.trim(), { ...wish, hidingUm }, system, practice, head));
     onClose();
   };
   return (
@@ -50,12 +63,45 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
       </DialogTitle>
       <DialogContent>
         <Stack sx={{ gap: 2, pt: 1 }}>
-          <TextField
-            label={t`Plate`}
-            value={plate}
-            onChange={(event) => setPlate(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: 20 } }}
-          />
+          <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
+            <TextField
+              fullWidth
+              label={t`Make and model`}
+              value={label}
+              onChange={(event) => setLabel(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 80 } }}
+            />
+            <TextField
+              fullWidth
+              label={t`Plate`}
+              value={plate}
+              onChange={(event) => setPlate(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 20 } }}
+            />
+          </Stack>
+          <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
+            <TextField
+              fullWidth
+              label={t`Order number`}
+              value={order}
+              onChange={(event) => setOrder(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 40 } }}
+            />
+            <TextField
+              fullWidth
+              label={t`Owner’s initials`}
+              value={owner}
+              onChange={(event) => setOwner(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 6 } }}
+            />
+            <MaybeNumber
+              label={t`Paint charged at`}
+              {...(currency === null ? {} : { unit: currency })}
+              value={price}
+              onCommit={setPrice}
+              width="100%"
+            />
+          </Stack>
           <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
             <TextField
               fullWidth
@@ -152,7 +198,11 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
         <Button onClick={onClose}>
           <Trans>Cancel</Trans>
         </Button>
-        <Button variant="contained" onClick={save} disabled={wish.name.trim() === '' || !hidingFits}>
+        <Button
+          variant="contained"
+          onClick={save}
+          disabled={wish.name.trim() === '' || label.trim() === '' || !hidingFits}
+        >
           <Trans>Save</Trans>
         </Button>
       </DialogActions>

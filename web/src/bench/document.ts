@@ -393,13 +393,13 @@ export function setDetails(
   colour: JobDocument['colour'],
   paintSystem: string,
   practice = document.practice ?? false,
-  when: Pick<JobDocument['car'], 'due' | 'painter'> = {},
+  head: Partial<Pick<JobDocument['car'], 'label' | 'due' | 'painter' | 'order' | 'owner' | 'paintPrice'>> = {},
 ): Change {
   const other = colour.finish !== document.colour.finish || paintSystem !== document.paintSystem;
   return changed(
     document,
     {
-      car: { ...document.car, plate, ...when },
+      car: { ...document.car, plate, ...head },
       colour: { ...colour, name: colour.name.trim() },
       paintSystem,
       ...(practice || document.practice === true ? { practice } : {}),

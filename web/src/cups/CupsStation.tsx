@@ -49,6 +49,7 @@ function Head({ handle, onCheck }: { handle: BenchHandle; onCheck: () => void })
   const { plan, bench } = handle;
   const ml = plan.cups.reduce((sum, cup) => sum + cup.total.value, 0);
   const wasted = plan.cups.reduce((sum, cup) => sum + cup.wasted.value, 0);
+  const charged = handle.document.car.paintPrice;
   const prices = plan.cups.map((cup) => cup.cost);
   const cost = prices.includes(null) ? null : prices.reduce<number>((sum, price) => sum + (price ?? 0), 0);
   return (
@@ -65,6 +66,12 @@ function Head({ handle, onCheck }: { handle: BenchHandle; onCheck: () => void })
             , of which <Measure of={{ value: wasted, unit: 'ml' }} /> stay in guns, filters and cups.
           </Trans>
           {cost !== null && plan.currency !== null && <> {money(cost, plan.currency)}</>}
+          {charged != null && plan.currency !== null && (
+            <>
+              {' '}
+              <Trans>Charged at {money(charged, plan.currency)}.</Trans>
+            </>
+          )}
         </Typography>
       </Box>
       <Button variant="outlined" data-testid="check-viscosity" startIcon={<WaterIcon />} onClick={onCheck}>

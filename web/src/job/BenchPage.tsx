@@ -103,6 +103,7 @@ function Bench({ id, station, handle }: { id: string; station: StationId; handle
             {car.label}{' '}
             <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>
               {car.plate}
+              {(car.order ?? '') !== '' && <>, {car.order}</>}
             </Box>
           </Typography>
           <Button

@@ -9,8 +9,10 @@ import { usePreferences } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { DeviceList } from './DeviceList';
 import { PersonDialog } from './PersonDialog';
+import { ForgetDialog } from './ForgetDialog';
 import { happened } from './happened';
 import { ROLES } from './roles';
+import { WholeWorkshop } from './WholeWorkshop';
 import { useHappenings, usePeople } from './usePeople';
 
 /** The people of the workshop, for its lead: who may do what, who is signed in where, and what was done. */
@@ -18,6 +20,7 @@ export function PeoplePage() {
   const { me } = usePreferences();
   const people = usePeople();
   const [adding, setAdding] = useState(false);
+  const [forgetting, setForgetting] = useState<Person | null>(null);
   const [resetting, setResetting] = useState<Person | null>(null);
   if (me.role !== 'lead') {
     return (
@@ -59,10 +62,13 @@ export function PeoplePage() {
             onAway={() => people.change.mutate({ id: person.id, putAway: !person.putAway })}
             onReset={() => setResetting(person)}
             onSignOut={() => people.signOut.mutate(person.id)}
+            onForget={() => setForgetting(person)}
           />
         ))}
       </Box>
+      <WholeWorkshop />
       <Done />
+      {forgetting !== null && <ForgetDialog person={forgetting} onClose={() => setForgetting(null)} />}
       {adding && <PersonDialog onClose={() => setAdding(false)} />}
       {resetting !== null && <PersonDialog person={resetting} onClose={() => setResetting(null)} />}
     </Stack>
@@ -76,6 +82,7 @@ function Line({
   onAway,
   onReset,
   onSignOut,
+  onForget,
 }: {
   person: Person;
   own: boolean;
@@ -83,6 +90,7 @@ function Line({
   onAway: () => void;
   onReset: () => void;
   onSignOut: () => void;
+  onForget: () => void;
 }) {
   return (
     <Box
@@ -146,6 +154,11 @@ function Line({
           >
             {person.putAway ? <Trans>Bring back</Trans> : <Trans>Put away</Trans>}
           </Button>
+          {person.putAway && (
+            <Button onClick={onForget} aria-label={t`Delete what is personal of ${person.name}`}>
+              <Trans>Delete what is personal</Trans>
+            </Button>
+          )}
         </Stack>
       </Box>
     </Box>

@@ -34,5 +34,9 @@ export function usePeople() {
     mutationFn: (id: number) => unwrap(api.POST('/api/people/{person}/sign-out', { params: { path: { person: id } } })),
     onSuccess: took,
   });
-  return { all, add, change, reset, signOut };
+  const forget = useMutation({
+    mutationFn: (id: number) => unwrap(api.POST('/api/people/{person}/forget', { params: { path: { person: id } } })),
+    onSuccess: took,
+  });
+  return { all, add, change, reset, signOut, forget };
 }

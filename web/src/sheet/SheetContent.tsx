@@ -87,6 +87,12 @@ function SheetHead({ bench }: { bench: Bench }) {
         <Box sx={{ flexGrow: 1 }}>
           <Typography component="h1" sx={{ fontSize: '19pt', fontWeight: 700, lineHeight: 1.1 }}>
             {car.label} {car.plate}
+            {(car.order ?? '') !== '' && (
+              <Box component="span" sx={{ fontSize: '11pt', fontWeight: 400 }}>
+                {' '}
+                <Trans>order {car.order}</Trans>
+              </Box>
+            )}
           </Typography>
           <Typography sx={{ fontSize: '11pt', lineHeight: 1.3 }}>
             <Trans>

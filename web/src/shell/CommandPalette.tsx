@@ -32,7 +32,7 @@ export function CommandPalette({ onClose, onHelp }: { onClose: () => void; onHel
         : [{ group: t`This job`, label: t`Booth sheet`, hint: t`print`, run: go(`/jobs/${here}/sheet`) }]),
       ...(jobs.data ?? []).map((job) => ({
         group: t`Cars`,
-        label: `${job.label} ${job.plate}`,
+        label: [job.label, job.plate, job.order, job.owner].filter((word) => word !== '').join(' '),
         hint: job.colour,
         run: go(`/jobs/${job.id}/car`),
       })),

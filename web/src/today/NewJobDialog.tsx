@@ -29,6 +29,7 @@ const form = z
   .object({
     bodyShape: z.string().min(1, t`Choose a body shape.`),
     plate: z.string().max(20, t`At most 20 characters.`),
+    order: z.string().max(40, t`At most 40 characters.`),
     colour: z.string().min(1, t`Choose a colour.`),
     colourName: z.string().max(80, t`At most 80 characters.`),
     finish: z.string(),
@@ -46,6 +47,7 @@ type NewJob = z.infer<typeof form>;
 const FIELDS: Record<string, FieldPath<NewJob>> = {
   'car.bodyShape': 'bodyShape',
   'car.plate': 'plate',
+  'car.order': 'order',
   'colour.name': 'colourName',
   'colour.finish': 'finish',
   paintSystem: 'paintSystem',
@@ -66,6 +68,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
     defaultValues: {
       bodyShape: search.get('body') ?? '',
       plate: '',
+      order: '',
       colour: '',
       colourName: '',
       finish: 'metallic-dark',
@@ -94,6 +97,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
       car: {
         label: data.bodyShapes.find((b) => b.key === values.bodyShape)?.name ?? values.bodyShape,
         plate: values.plate.trim(),
+        ...(values.order.trim() === '' ? {} : { order: values.order.trim() }),
         bodyShape: values.bodyShape,
       },
       colour:
@@ -180,6 +184,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
                 (data?.bodyShapes ?? []).map((b) => ({ value: b.key, label: `${b.name}, ${b.style}` })),
               )}
               {field('plate', t`Plate`)}
+              {field('order', t`Order number`)}
             </Stack>
             {me.role !== 'apprentice' && (
               <Button component={RouterLink} to="/shelf/tape?then=job" sx={{ alignSelf: 'flex-start' }}>
