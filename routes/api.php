@@ -179,6 +179,8 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);
     Route::get('colours', [ColourController::class, 'index']);
+    Route::get('colours.csv', [ColourController::class, 'table']);
+    Route::post('colours/import', [ColourController::class, 'import']);
     Route::post('colours', [ColourController::class, 'store']);
     Route::put('colours/{colour}', [ColourController::class, 'update']);
     Route::post('colours/{colour}/put-away', [ColourController::class, 'putAway']);

@@ -134,3 +134,34 @@ it('finds which of ours is nearest to a car: by cars read before, else by the fo
     readCar($again, [45.5, 40.0, 12.0]);
     expect($this->getJson("/api/jobs/{$again->id}/colour/nearest")->json('0'))->toMatchArray(['name' => 'Old Rose', 'dE' => $near->json('0.dE')]);
 });
+
+it('takes colours in from a table and gives the same back, naming toners nobody had', function (): void {
+    $this->actingAs($this->painter(Workshop::factory()->stocked()->create()));
+    $before = (string) $this->get('/api/colours.csv')->assertOk()->getContent();
+    $again = $this->postJson('/api/colours/import', ['text' => $before])->assertCreated();
+    expect($again->json('added'))->toBe(0)
+        ->and((string) $this->get('/api/colours.csv')->getContent())->toBe($before);
+    $table = "colour;code;finish;grey;note;part;toner;grams\r\n"
+        . "Brick;B-1;solid-dark;5;;;Rust red;250,5\r\n;;;;;;black;4\r\n;;;;;lighter;Rust red;200\r\n"
+        . "Sand;S-2;solid-light;;Plain;;;\r\n";
+    $read = $this->postJson('/api/colours/import', ['text' => $table])->assertCreated();
+    expect($read->json())->toBe(['added' => 2, 'changed' => 0, 'toners' => 1]);
+    $brick = Colour::query()->where('name', 'Brick')->firstOrFail();
+    expect($brick->recipe['toners'])->toBe(['own-rust-red' => 250.5, 'black' => 4])
+        ->and($brick->recipe['variants'][0]['name'])->toBe('lighter')
+        ->and(Colour::query()->where('name', 'Sand')->firstOrFail()->recipe)->toBeNull();
+});
+
+it('takes nothing of a table with a fault, and says which line', function (string $table, string $says): void {
+    $this->actingAs($this->painter(Workshop::factory()->stocked()->create()));
+    $count = Colour::query()->count();
+    $answer = $this->postJson('/api/colours/import', ['text' => $table])->assertUnprocessable();
+    expect((string) $answer->getContent())->toContain($says)->and(Colour::query()->count())->toBe($count);
+})->with([
+    'an unknown finish' => ["colour,finish\nBrick,solid-dark\nSand,glitter\n", 'Line 3, finish'],
+    'a shade there is not' => ["colour,finish,grey\nBrick,solid-dark,9\n", 'Line 2, undercoatShade'],
+    'no grams' => ["colour,finish,toner,grams\nBrick,solid-dark,black,some\n", 'Line 2'],
+    'a column nobody knows' => ["colour,finish,price\nBrick,solid-dark,9\n", 'price'],
+    'no colour' => ["colour,finish,toner,grams\n,,black,1\n", 'Line 2 belongs to no colour'],
+    'nothing' => ['', 'no lines'],
+]);

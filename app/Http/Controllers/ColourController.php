@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ImportColours;
 use App\Actions\KeepColour;
 use App\Colour\Bench;
 use App\Colour\Nearest;
@@ -17,6 +18,8 @@ use App\Policies\Right;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Kalopsis\Exchange\ColourTableFile;
 use Kalopsis\Tint\Toner;
 use OpenApi\Attributes as OA;
 
@@ -62,6 +65,37 @@ final class ColourController extends Controller
     public function store(ColourRequest $request, KeepColour $keep): JsonResponse
     {
         return new JsonResponse(ColourResource::of($keep($this->entitled($request, Right::KeepColours), null, $request->wish())), 201);
+    }
+
+    #[OA\Get(path: '/api/colours.csv', operationId: 'coloursTable', tags: ['shelf'])]
+    #[OA\Response(response: 200, description: 'All colours as a table')]
+    public function table(Request $request): Response
+    {
+        $query = Colour::query();
+        $query->where('workshop_id', $this->user($request)->workshop_id)->whereNull('put_away_at')->orderBy('name')->orderBy('code');
+
+        return new Response(
+            ColourTableFile::write(array_map(ColourResource::row(...), array_values($query->get()->all()))),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="colours.csv"'],
+        );
+    }
+
+    #[OA\Post(path: '/api/colours/import', operationId: 'importColours', tags: ['shelf'], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(ref: '#/components/schemas/PaintFile'),
+    ))]
+    #[OA\Response(
+        response: 201,
+        description: 'How many were added and changed, and how many toners named',
+        content: new OA\JsonContent(ref: '#/components/schemas/NumbersByKey'),
+    )]
+    #[OA\Response(response: 422, description: 'Faults by line', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+    public function import(Request $request, ImportColours $import): JsonResponse
+    {
+        $text = $request->input('text');
+
+        return new JsonResponse($import($this->entitled($request, Right::KeepColours), is_string($text) ? $text : ''), 201);
     }
 
     #[OA\Put(

@@ -6,12 +6,24 @@ namespace App\Http\Requests;
 
 use App\Models\Role;
 use App\Models\User;
+use App\Policies\Right;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** Somebody of the workshop, as a lead writes them down. */
 final class PersonRequest extends FormRequest
 {
+    /** Who may not hears that, and nothing of what was typed. */
+    public function authorize(): Response
+    {
+        $user = $this->user();
+
+        return $user instanceof User && Right::LookAfterPeople->isOf($user)
+            ? Response::allow()
+            : Response::deny(Right::LookAfterPeople->refusal());
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -12,12 +12,16 @@ import {
   TableCell,
   TableHead,
   TableRow,
+  TextField,
 } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
+import { ApiProblem } from '../api/client';
 import { useShelf } from '../api/queries';
-import { usePreferences } from '../kit/preferences';
+import { FileButton } from '../kit/FileButton';
+import { usePreferences, useUnits } from '../kit/preferences';
 import { Empty, Failed, Loading } from '../kit/States';
+import { faultText } from '../kit/units';
 import { tell } from '../language/tell';
 import { useColours, useKeepColours } from './useColours';
 
@@ -25,8 +29,10 @@ import { useColours, useKeepColours } from './useColours';
 export function ColourTable() {
   const { me } = usePreferences();
   const found = useColours();
-  const { away } = useKeepColours();
+  const { away, take } = useKeepColours();
   const [all, setAll] = useState(false);
+  const [search, setSearch] = useState('');
+  const units = useUnits();
   const finishes = useShelf().data?.finishes ?? [];
   if (found.isError) {
     return <Failed error={found.error} retry={() => void found.refetch()} />;
@@ -35,7 +41,11 @@ export function ColourTable() {
     return <Loading what={t`the colours`} />;
   }
   const may = me.role !== 'apprentice';
-  const shown = found.data.colours.filter((c) => all || !c.putAway);
+  const words = search.toLowerCase().split(/\s+/u).filter(Boolean);
+  const shown = found.data.colours.filter(
+    (c) => (all || !c.putAway) && words.every((word) => `${c.name} ${c.code} ${c.note}`.toLowerCase().includes(word)),
+  );
+  const faults = take.error instanceof ApiProblem ? (take.error.problem?.errors ?? []) : [];
   return (
     <>
       <Stack direction="row" sx={{ gap: 2, flexWrap: 'wrap', mb: 1 }}>
@@ -44,6 +54,26 @@ export function ColourTable() {
             <Trans>Add a colour</Trans>
           </Button>
         )}
+        {may && (
+          <FileButton
+            label={t`Table of colours to take in`}
+            accept=".csv,text/csv"
+            onFile={(file) => take.mutate(file)}
+          >
+            <Trans>Colours from a table</Trans>
+          </FileButton>
+        )}
+        <Button component="a" href="/api/colours.csv" download>
+          <Trans>All as a table</Trans>
+        </Button>
+        <TextField
+          size="small"
+          type="search"
+          label={t`Find a colour`}
+          value={search}
+          onChange={(e) => setSearch(e.target.value)}
+          sx={{ width: 220 }}
+        />
         {found.data.colours.some((c) => c.putAway) && (
           <FormControlLabel
             control={<Switch checked={all} onChange={(_, on) => setAll(on)} />}
@@ -56,7 +86,29 @@ export function ColourTable() {
           {away.error.message}
         </Alert>
       )}
-      {shown.length === 0 ? (
+      {take.isError && (
+        <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>
+          {faults.length === 0 &&
+            ((take.error instanceof ApiProblem && take.error.problem?.detail) || take.error.message)}
+          {faults.slice(0, 6).map((f) => (
+            <div key={`${f.field} ${f.detail}`}>
+              <strong>{f.field}</strong> {faultText(f, units)}
+            </div>
+          ))}
+        </Alert>
+      )}
+      {take.isSuccess && (
+        <Alert severity="success" variant="outlined" sx={{ mb: 1 }}>
+          <Trans>
+            Added {take.data.added ?? 0}, changed {take.data.changed ?? 0}; {take.data.toners ?? 0} toners named.
+          </Trans>
+        </Alert>
+      )}
+      {shown.length === 0 && words.length > 0 ? (
+        <Empty title={t`No such colour`}>
+          <Trans>Nothing on the shelf has these words in name, code or note.</Trans>
+        </Empty>
+      ) : shown.length === 0 ? (
         <Empty title={t`No colour yet`}>
           <Trans>Type the first from the mixer’s printout, or name it when a car comes in.</Trans>
         </Empty>

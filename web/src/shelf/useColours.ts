@@ -34,5 +34,12 @@ export function useKeepColours() {
       ),
     onSuccess,
   });
-  return { keep, away };
+  const take = useMutation({
+    mutationFn: async (file: File) => unwrap(api.POST('/api/colours/import', { body: { text: await file.text() } })),
+    onSuccess: async () => {
+      await onSuccess();
+      await client.invalidateQueries({ queryKey: ['toners'] });
+    },
+  });
+  return { keep, away, take };
 }
