@@ -79,6 +79,7 @@ await shot('cups', `${job(1)}/cups`, {
   },
 });
 await shot('weigh', `${job(1)}/weigh?cup=base-effect`, {
+  theme: 'booth',
   prepare: async (page) => {
     await page.getByRole('button', { name: /begin/ }).click();
     await page.getByTestId('to-go').waitFor();
@@ -105,9 +106,16 @@ await shot('car-by-tape', '/shelf/tape', {
     await page.getByText('From gap to gap where it is widest').waitFor();
   },
 });
-await shot('blend-booth-theme', `${job(1)}/blend`, { theme: 'booth', units: 'us' });
 await shot('phone', `${job(1)}/car`, { width: 390, height: 844 });
-await shot('tablet', `${job(2)}/blend`, { width: 1024, height: 768 });
+await shot('data-sheet', '/shelf/paint/northlight-w', {
+  width: 1024,
+  height: 1100,
+  prepare: async (page) => {
+    await page.getByRole('button', { name: /Northlight clear 2:1/ }).click();
+    await page.getByText('63.5 % clear').waitFor();
+  },
+});
+await shot('people', '/people');
 
 await shot('booth', `${job(3)}/booth`);
 /** A run of the first car, begun as it would be, and led to its third coat. */

@@ -177,6 +177,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::post('jobs/{job}/practice', [PracticeController::class, 'ofJob']);
 
     Route::get('shelf', [ShelfController::class, 'index']);
+    Route::put('shelf/equipment', [ShelfController::class, 'equip']);
     Route::put('shelf/blend-limits', [ShelfController::class, 'limit']);
     Route::get('colours', [ColourController::class, 'index']);
     Route::get('colours.csv', [ColourController::class, 'table']);

@@ -48,7 +48,8 @@ final readonly class BeginMix
             $formula = $this->formula->of($job, $plan, $cup, $cardsMl);
             $portions = $formula->cup->portions();
             $ml = array_sum(array_map(fn (Portion $p): float => $p->grams / $p->densityGPerMl, $portions));
-            $vessel = Vessel::for($ml) ?? Vessel::Tall;
+            $shelf = $job->workshop->equipment()->cups;
+            $vessel = Vessel::for($ml, $shelf) ?? Vessel::largest($shelf);
         }
 
         return Mix::query()->createOrFirst(['id' => $id], [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Day\ShopHours;
 use Database\Factories\WorkshopFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -12,6 +13,7 @@ use Kalopsis\Cups\Scale;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\BlendLimits;
+use Kalopsis\Job\Equipment;
 
 /**
  * @property int $id
@@ -24,6 +26,7 @@ use Kalopsis\Job\BlendLimits;
  * @property ?list<string> $booths
  * @property ?array{opens?: int, closes?: int, days?: list<int>} $hours
  * @property ?list<string> $day_order
+ * @property ?array<string, mixed> $equipment
  */
 final class Workshop extends Model
 {
@@ -32,7 +35,7 @@ final class Workshop extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['paper' => 'A4'];
+    protected $attributes = ['paper' => 'A4', 'equipment' => null];
 
     /** What the search for the smallest blend may do in this shop. */
     public function blendLimits(): BlendLimits
@@ -42,6 +45,20 @@ final class Workshop extends Model
         $limits = $kept === null ? null : BlendLimits::read(Fields::of($kept, $problems));
 
         return $limits === null || $problems->any() ? BlendLimits::usual() : $limits;
+    }
+
+    /** What it works with; a booth that only has a name is a usual one. */
+    public function equipment(): Equipment
+    {
+        $kept = is_array($this->equipment) ? $this->equipment : [];
+        $known = array_column(is_array($kept['booths'] ?? null) ? $kept['booths'] : [], null, 'name');
+        $names = ShopHours::of($this)->booths;
+        $problems = new Problems();
+        $read = Equipment::read(
+            Fields::of([...$kept, 'booths' => array_map(fn (string $n): array => $known[$n] ?? ['name' => $n], $names)], $problems),
+        );
+
+        return $problems->any() ? Equipment::usual($names) : $read;
     }
 
     /** The scale on its mixing bench. */
@@ -58,6 +75,7 @@ final class Workshop extends Model
             'is_demo' => 'boolean',
             'scale_readability_g' => 'float',
             'booths' => 'array',
+            'equipment' => 'array',
             'hours' => 'array',
             'day_order' => 'array',
         ];

@@ -9,6 +9,7 @@ use Kalopsis\Calibration\Calibration;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
+use Kalopsis\Job\Equipment;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Sequence\School;
 
@@ -40,6 +41,11 @@ final readonly class TrainingShelf implements Catalogue
     public function school(string $key): ?School
     {
         return $this->shelf->school($key);
+    }
+
+    public function equipment(): Equipment
+    {
+        return Equipment::usual();
     }
 
     public function calibration(): Calibration

@@ -7,11 +7,13 @@ namespace App\Support;
 use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
 use App\Models\ShopSchool;
+use App\Models\Workshop;
 use App\Models\WorkshopCalibration;
 use Kalopsis\Calibration\Calibration;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
+use Kalopsis\Job\Equipment;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Sequence\School;
@@ -29,6 +31,8 @@ final class WorkshopCatalogue implements Catalogue
     private ?array $own = null;
 
     private ?Calibration $tested = null;
+
+    private ?Equipment $equipment = null;
 
     public function __construct(private readonly int $workshopId) {}
 
@@ -57,6 +61,11 @@ final class WorkshopCatalogue implements Catalogue
         $own = $this->own()[$key] ?? null;
 
         return SchoolFiles::all()[$key] ?? $own?->asSchool($this);
+    }
+
+    public function equipment(): Equipment
+    {
+        return $this->equipment ??= Workshop::query()->find($this->workshopId)?->equipment() ?? Equipment::usual();
     }
 
     public function calibration(): Calibration

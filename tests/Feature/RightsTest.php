@@ -26,6 +26,7 @@ const GUARDED = [
     'POST api/jobs/{job}/archive' => Right::PutJobsAway,
     'POST api/jobs/{job}/restore' => Right::PutJobsAway,
     'POST api/jobs/{job}/colour/override' => Right::OpenBooth,
+    'PUT api/shelf/equipment' => Right::KeepEquipment,
     'PUT api/shelf/scale' => Right::KeepEquipment,
     'PUT api/shelf/hours' => Right::SetHours,
     'PUT api/shelf/blend-limits' => Right::LimitBlends,

@@ -61,6 +61,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'temperatureC', type: 'number'),
             new OA\Property(property: 'humidityPercent', type: 'number'),
+            new OA\Property(property: 'name', description: 'which booth; left out: the first', type: 'string'),
         ],
     ),
 ]

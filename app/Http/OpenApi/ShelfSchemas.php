@@ -334,6 +334,7 @@ use OpenApi\Attributes as OA;
         schema: 'Shelf',
         required: [
             'limits',
+            'equipment',
             'blendLimits',
             'bodyShapes',
             'paintSystems',
@@ -375,6 +376,7 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/ShelfSchool'),
             ),
             new OA\Property(property: 'limits', ref: '#/components/schemas/CoatLimits'),
+            new OA\Property(property: 'equipment', ref: '#/components/schemas/Equipment'),
             new OA\Property(property: 'scale', ref: '#/components/schemas/ShelfScale'),
             new OA\Property(
                 property: 'flowCups',

@@ -79,6 +79,7 @@ final class ShelfResource
                 (new WorkshopCatalogue($workshop->id))->schools(),
             ),
             'limits' => self::limits(),
+            'equipment' => $workshop->equipment(),
             'scale' => [
                 'readabilityG' => $workshop->scale()->readabilityG,
                 'choices' => Scale::READABILITIES_G,

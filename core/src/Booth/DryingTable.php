@@ -48,7 +48,7 @@ final readonly class DryingTable implements JsonSerializable
             }
         }
 
-        return new self($celsius, $humidity, $rates, AirMovement::Booth->speed());
+        return new self($celsius, $humidity, $rates, $plan->movesMPerS);
     }
 
     /** @param array<array-key, mixed> $kept as jsonSerialize wrote it */

@@ -32,10 +32,16 @@ final class CupPlanner
     /**
      * @param list<CoatNeed> $needs in spraying order
      * @param array<string, CupWish> $wishes by cup
+     * @param list<Vessel> $shelf sizes that the shop has; none: all
      * @return list<Cup> in the order they are first sprayed
      */
-    public static function plan(array $needs, float $remainderMl, array $wishes = [], Air $air = new Air(20.0, 50.0)): array
-    {
+    public static function plan(
+        array $needs,
+        float $remainderMl,
+        array $wishes = [],
+        Air $air = new Air(20.0, 50.0),
+        array $shelf = [],
+    ): array {
         $batches = Batch::all($needs);
         $totals = $rest = [];
         // What is made from remains is filled first, since it says what must be left; a clear follows the one before it.
@@ -62,7 +68,7 @@ final class CupPlanner
             }
             $followed = in_array($id, array_map(fn (Batch $b): ?string => $b->follows, array_values($batches)), true);
             $name = self::name($batch, $followed);
-            $cups[] = self::cup($batch, $name, $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air);
+            $cups[] = self::cup($batch, $name, $totals[$id], $remainderMl, $rest[$id] ?? 0.0, $wish, $used, $air, $shelf);
         }
 
         return $cups;
@@ -103,6 +109,7 @@ final class CupPlanner
     /**
      * @param float $forRest ml that go into mixtures made from its remains
      * @param ?float $used ml that the coat before it took, where it follows one
+     * @param list<Vessel> $shelf sizes that the shop has; none: all
      */
     private static function cup(
         Batch $batch,
@@ -113,13 +120,14 @@ final class CupPlanner
         CupWish $wish,
         ?float $used,
         Air $air,
+        array $shelf,
     ): Cup {
         $mixture = $batch->mixture();
         $sum = $batch->coatsMl();
-        $largest = $wish->vessel ?? Vessel::Tall;
+        $largest = $wish->vessel ?? Vessel::largest($shelf);
         $count = max(1, (int) ceil($total / $largest->usefulMl()));
         $each = $total / $count;
-        $vessel = $wish->vessel ?? (Vessel::for($each) ?? Vessel::Tall);
+        $vessel = $wish->vessel ?? (Vessel::for($each, $shelf) ?? $largest);
         $more = $forRest > 0.0 ? ['for mixing into its rest' => Quantity::ml($forRest)] : [];
 
         return new Cup(

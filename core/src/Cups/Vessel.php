@@ -33,10 +33,28 @@ enum Vessel: string
         return (float) $this->value;
     }
 
-    /** The smallest cup that takes `$ml`; null when the largest does not. */
-    public static function for(float $ml): ?self
+    /** @param list<self> $shelf sizes that the shop has; none: all */
+    public static function largest(array $shelf = []): self
+    {
+        $largest = self::Small;
+        foreach ($shelf === [] ? self::cases() : $shelf as $vessel) {
+            $largest = $vessel->usefulMl() > $largest->usefulMl() ? $vessel : $largest;
+        }
+
+        return $largest;
+    }
+
+    /**
+     * The smallest cup that takes `$ml`; null when the largest does not.
+     *
+     * @param list<self> $shelf sizes that the shop has; none: all
+     */
+    public static function for(float $ml, array $shelf = []): ?self
     {
         foreach (self::cases() as $vessel) {
+            if ($shelf !== [] && ! in_array($vessel, $shelf, true)) {
+                continue;
+            }
             if ($ml <= $vessel->usefulMl()) {
                 return $vessel;
             }

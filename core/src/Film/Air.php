@@ -12,24 +12,29 @@ final readonly class Air
 
     public const KELVIN = 273.15;
 
+    /** Along the panel in a downdraught booth, m/s. Chosen here, docs/model.md section 8; a shop says what its booth has. */
+    public const MOVES_M_PER_S = 0.3;
+
     /** Psychrometer constant of a ventilated wet bulb at sea level, Pa/K. From memory. */
     private const PSYCHROMETER = 66.2;
 
     /**
      * @param float $temperatureC deg C
      * @param float $humidityPercent relative humidity, 0 to 100
+     * @param float $movesMPerS what moves along a panel with no blower, m/s
      * @param float $dries how many times as fast as the model takes it coats dry in this booth, > 0
      */
     public function __construct(
         public float $temperatureC,
         public float $humidityPercent,
         public float $dries = 1.0,
+        public float $movesMPerS = self::MOVES_M_PER_S,
     ) {}
 
     /** The air of the same booth at another hour. */
     public function at(float $temperatureC, float $humidityPercent): self
     {
-        return new self($temperatureC, $humidityPercent, $this->dries);
+        return new self($temperatureC, $humidityPercent, $this->dries, $this->movesMPerS);
     }
 
     /** Saturation vapour pressure over water, Pa, -45 to 60 deg C. WMO-No. 8, annex 4.B (Magnus form). */

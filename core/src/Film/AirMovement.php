@@ -24,7 +24,7 @@ enum AirMovement: string
     public function speed(): float
     {
         return match ($this) {
-            self::Booth => 0.3,
+            self::Booth => Air::MOVES_M_PER_S,
             self::Stand => 3.0,
             self::HandBlower => 6.0,
         };

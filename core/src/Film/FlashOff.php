@@ -25,7 +25,8 @@ final class FlashOff
     public static function rate(Volatile $volatile, Air $air, AirMovement $movement): float
     {
         $dv = $volatile->diffusivity();
-        $sh = self::sherwood($movement->speed(), $movement->pathM(), $dv);
+        $speed = $movement === AirMovement::Booth ? $air->movesMPerS : $movement->speed();
+        $sh = self::sherwood($speed, $movement->pathM(), $dv);
 
         $metres = $sh * $dv / $movement->pathM() * $volatile->panelDeficit($air) / $volatile->densityKgPerM3();
 

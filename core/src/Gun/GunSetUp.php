@@ -32,7 +32,21 @@ final readonly class GunSetUp
     /** Nothing sprayed by hand lands worse or better than this. Common practice. */
     private const TRANSFER_LIMITS = [0.2, 0.85];
 
-    public function __construct(public float $bar, public float $distanceMm, public float $overlapPercent) {}
+    /** Fan width at the reference distance, mm. Common practice; a shop says what its guns have. */
+    public const FAN_MM = 280.0;
+
+    public function __construct(
+        public float $bar,
+        public float $distanceMm,
+        public float $overlapPercent,
+        public float $fanMm = self::FAN_MM,
+    ) {}
+
+    /** The same setting of a gun whose fan is another. */
+    public function fanning(float $mm): self
+    {
+        return new self($this->bar, $this->distanceMm, $this->overlapPercent, $mm);
+    }
 
     /**
      * Share of the sprayed solids that lands on the panel, 0.2 to 0.85.

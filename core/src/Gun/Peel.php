@@ -43,7 +43,7 @@ enum Peel: int
         $bar = max(GunSetUp::PRESSURE_BAR[0], min(GunSetUp::PRESSURE_BAR[1], $sheet->bar - self::BAR * $steps));
         $mm = max(GunSetUp::DISTANCE_MM[0], min(GunSetUp::DISTANCE_MM[1], $sheet->distanceMm + self::DISTANCE_MM * $steps));
 
-        return new GunSetUp($bar, $mm, $sheet->overlapPercent);
+        return new GunSetUp($bar, $mm, $sheet->overlapPercent, $sheet->fanMm);
     }
 
     /** Turns of fluid further out (more than 0) or in. */

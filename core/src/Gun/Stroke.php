@@ -7,10 +7,8 @@ namespace Kalopsis\Gun;
 /** How fast the paint leaves the gun and how fast the hand moves it. */
 final readonly class Stroke
 {
-    /** Fan width at the reference distance, mm; it opens in proportion to the distance. Common practice. */
-    private const FAN_MM = 280.0;
-
-    private const REFERENCE_MM = 180.0;
+    /** Where a gun's fan is measured, mm from the panel; it opens in proportion to the distance. Common practice. */
+    public const REFERENCE_MM = 180.0;
 
     /**
      * @param float $flowMlPerMin  ml/min of ready-to-spray paint, > 0
@@ -44,7 +42,7 @@ final readonly class Stroke
 
     public static function fanMm(GunSetUp $gun): float
     {
-        return (self::FAN_MM * $gun->distanceMm) / self::REFERENCE_MM;
+        return ($gun->fanMm * $gun->distanceMm) / self::REFERENCE_MM;
     }
 
     /**

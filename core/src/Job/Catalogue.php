@@ -19,6 +19,9 @@ interface Catalogue
 
     public function school(string $key): ?School;
 
+    /** What the workshop works with. */
+    public function equipment(): Equipment;
+
     /** What the workshop's own tests say of the model. */
     public function calibration(): Calibration;
 }

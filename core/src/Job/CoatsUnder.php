@@ -62,6 +62,7 @@ final class CoatsUnder
             self::within($gun->bar + $c->barMore, GunSetUp::PRESSURE_BAR),
             self::within($gun->distanceMm + $c->furtherMm, GunSetUp::DISTANCE_MM),
             self::within($gun->overlapPercent + $c->overlapMore, [10.0, 95.0]),
+            $coat->gun->fanMm,
         );
 
         // Whoever holds the gun otherwise sprays until it covers all the same: as much film, laid drier or in fewer strokes.

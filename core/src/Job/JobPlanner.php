@@ -61,7 +61,13 @@ final readonly class JobPlanner
                 $job->shop->about(Constant::Transfer),
             );
         }
-        $cups = $blend->panels === [] ? [] : CupPlanner::plan($needs, $job->plan->remainderMl, $job->plan->cups, $job->air());
+        $cups = $blend->panels === [] ? [] : CupPlanner::plan(
+            $needs,
+            $job->plan->remainderMl,
+            $job->plan->cups,
+            $job->air(),
+            $job->equipment->cups,
+        );
         $mixes = [];
         foreach ($cups as $cup) {
             $mixes[$cup->mixture->product->role->value] = $cup->mixture->base;

@@ -98,6 +98,7 @@ final readonly class JobReader
                 'Booth temperature',
             ),
             $booth->number('humidityPercent', 1.0, 100.0, Unit::Percent, 'Humidity'),
+            $booth->has('name') ? $booth->text('name', 0, 40, 'The booth') : '',
         );
         $body = $carSpec->bodyShape === '' ? null : $this->catalogue->bodyShape($carSpec->bodyShape);
         if ($body === null && $carSpec->bodyShape !== '') {
@@ -131,7 +132,7 @@ final readonly class JobReader
 
         $shop = $this->catalogue->calibration();
 
-        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $shop);
+        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $shop, $this->catalogue->equipment());
     }
 
     private function plan(Fields $plan, ?PaintSystem $system, FinishClass $finish): PlanSpec

@@ -28,6 +28,9 @@ final readonly class JobSpec
 
     public const VERSION = 2;
 
+    /** What the shop works with. */
+    public Equipment $equipment;
+
     /**
      * @param list<Repair> $repairs
      * @param bool $practice nothing is painted by it: simulated readings may pass
@@ -43,7 +46,16 @@ final readonly class JobSpec
         public PlanSpec $plan,
         public bool $practice = false,
         public Calibration $shop = new Calibration(),
-    ) {}
+        ?Equipment $equipment = null,
+    ) {
+        $this->equipment = $equipment ?? Equipment::usual();
+    }
+
+    /** The booth it is planned in. */
+    public function boothKind(): BoothKind
+    {
+        return $this->equipment->booth($this->booth->name);
+    }
 
     public function blendRequest(Finish $finish): BlendRequest
     {
@@ -61,6 +73,7 @@ final readonly class JobSpec
             $this->air(),
             $this->plan->certainty,
             $this->plan->sides,
+            $this->equipment->fans,
         );
     }
 
@@ -80,6 +93,7 @@ final readonly class JobSpec
             $this->booth->temperatureC,
             $this->booth->humidityPercent,
             $this->shop->about(Constant::Flash)->factor,
+            $this->boothKind()->movesMPerS,
         );
     }
 
@@ -192,6 +206,7 @@ final readonly class JobSpec
             $plan ?? $this->plan,
             $this->practice,
             $this->shop,
+            $this->equipment,
         );
     }
 }

@@ -12,7 +12,6 @@ use Kalopsis\Caution\Caution;
 use Kalopsis\Caution\CautionAt;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Cups\Cup;
-use Kalopsis\Film\AirMovement;
 use Kalopsis\Film\Carrier;
 use Kalopsis\Film\MixtureSpec;
 use Kalopsis\Film\ProductRole;
@@ -76,7 +75,7 @@ final readonly class PlannedRun
             [
                 'temperatureC' => $booth->temperatureC,
                 'humidityPercent' => $booth->humidityPercent,
-                'airMPerS' => AirMovement::Booth->speed(),
+                'airMPerS' => $this->plan->job->air()->movesMPerS,
             ],
         );
     }

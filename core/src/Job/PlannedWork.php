@@ -259,10 +259,16 @@ final readonly class PlannedWork
         ];
     }
 
-    /** As hot as its sheet says, or as hot as this car may get. */
+    /** As hot as its sheet says, or as hot as this car may get, or this booth gets. */
     public static function bake(JobPlan $plan): Bake
     {
-        return Bake::of($plan->job->system->product(ProductRole::Clear)->sheet->bakeMin, $plan->job->car->bakeLimitC);
+        $sheet = $plan->job->system->product(ProductRole::Clear)->sheet;
+        $limits = array_filter(
+            [$plan->job->car->bakeLimitC, $plan->job->boothKind()->heatsToC],
+            fn (?float $c): bool => $c !== null,
+        );
+
+        return Bake::of($sheet->bakeMin, $limits === [] ? null : min($limits));
     }
 
     private static function bakeWhy(JobPlan $plan, Bake $bake): Reason
@@ -270,9 +276,12 @@ final readonly class PlannedWork
         $clear = $plan->job->system->product(ProductRole::Clear);
 
         return Reason::of(
-            $bake->celsius < Bake::SHEET_C
-                ? 'The car may not get as hot as the data sheet bakes: half as fast every 11 K colder.'
-                : 'The data sheet of the clear.',
+            match (true) {
+                $bake->celsius >= Bake::SHEET_C => 'The data sheet of the clear.',
+                $bake->celsius === $plan->job->car->bakeLimitC
+                    => 'The car may not get as hot as the data sheet bakes: half as fast every 11 K colder.',
+                default => 'The booth does not get as hot as the data sheet bakes: half as fast every 11 K colder.',
+            },
             $bake->celsius < Bake::SHEET_C ? SourceKind::Practice : SourceKind::DataSheet,
             'Two-packs set twice as fast every 10 to 12 K, common practice. The panel has to reach the temperature first.',
             [

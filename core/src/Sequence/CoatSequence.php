@@ -145,10 +145,17 @@ final readonly class CoatSequence implements JsonSerializable
      * Every step on this car, drawn out over so long a blend.
      *
      * @param array<string, MixRatio> $ratios by product role, what the painter mixes instead of the data sheet's
+     * @param Fans $fans of the shop's guns
      * @return list<Coat>
      */
-    public function drawnOut(float $blendMm, PaintSystem $system, FinishClass $finish, GunChoice $gun, array $ratios): array
-    {
+    public function drawnOut(
+        float $blendMm,
+        PaintSystem $system,
+        FinishClass $finish,
+        GunChoice $gun,
+        array $ratios,
+        Fans $fans = new Fans(),
+    ): array {
         $out = [];
         foreach ($this->steps as $step) {
             $role = $this->role($step->kind, $finish);
@@ -162,7 +169,7 @@ final readonly class CoatSequence implements JsonSerializable
                 $step->extent->fades() ? $step->extent->reachIn($blendMm) : null,
                 $step->extent->fades() ? $step->extent->fadeIn($blendMm) : 0.0,
                 $step->film * $step->strokes->passes() * $step->gun->film($held, $sheet),
-                $step->gun->setUp($held, $sheet),
+                $step->gun->setUp($held, $sheet)->fanning($held === GunChoice::Small ? $fans->smallMm : $fans->standardMm),
                 $step->gun->stroke($held),
                 $step->extent->fades() ? $step->extent->reach * $blendMm + $step->extent->beyondMm : null,
                 $step->extent->innerIn($blendMm),

@@ -102,7 +102,7 @@ it('takes a new school as a new file and nothing else', function (): void {
             return (new Bodies())->bodyShape($key);
         }
 
-        public function paintSystem(string $key): ?Kalopsis\Film\PaintSystem
+        public function paintSystem(string $key, ?int $edition = null): ?Kalopsis\Film\PaintSystem
         {
             return (new Bodies())->paintSystem($key);
         }
@@ -110,6 +110,11 @@ it('takes a new school as a new file and nothing else', function (): void {
         public function school(string $key): ?School
         {
             return $key === 'two-and-dust' ? SchoolReader::read($this->file) : null;
+        }
+
+        public function equipment(): Kalopsis\Job\Equipment
+        {
+            return Kalopsis\Job\Equipment::usual();
         }
 
         public function calibration(): Kalopsis\Calibration\Calibration

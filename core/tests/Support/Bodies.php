@@ -9,6 +9,7 @@ use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\PaintSystem;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
+use Kalopsis\Job\Equipment;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\JobPlanner;
 use Kalopsis\Job\JobReader;
@@ -67,6 +68,11 @@ final class Bodies implements Catalogue
         return preg_match('/^[a-z0-9-]+$/', $key) === 1 && is_file($file)
             ? SchoolReader::read(json_decode((string) file_get_contents($file), true))
             : null;
+    }
+
+    public function equipment(): Equipment
+    {
+        return Equipment::usual();
     }
 
     public function calibration(): Calibration

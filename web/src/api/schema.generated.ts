@@ -1828,6 +1828,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/equipment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepEquipment"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/blend-limits": {
         parameters: {
             query?: never;
@@ -2948,6 +2964,8 @@ export interface components {
         BoothPart: {
             temperatureC: number;
             humidityPercent: number;
+            /** @description which booth; left out: the first */
+            name?: string;
         };
         RepairShape: {
             /** @enum {string} */
@@ -3093,6 +3111,29 @@ export interface components {
             document: components["schemas"]["JobDocument"];
             change?: string;
             id?: string;
+        };
+        BoothKind: {
+            /** @description What a shop works with. */
+            name: string;
+            /** @description air along a panel, m/s */
+            movesMPerS?: number;
+            /** @description deg C; null: as hot as any sheet bakes */
+            heatsToC?: number | null;
+        };
+        GunKind: {
+            name?: string;
+            /** @description at 180 mm from the panel */
+            fanMm?: number;
+        };
+        GunKinds: {
+            standard: components["schemas"]["GunKind"];
+            small: components["schemas"]["GunKind"];
+        };
+        Equipment: {
+            booths: components["schemas"]["BoothKind"][];
+            guns: components["schemas"]["GunKinds"];
+            /** @description sizes the shop has; none: all */
+            cups: string[];
         };
         Station: {
             /** @description Jobs, their states and versions. */
@@ -4630,6 +4671,7 @@ export interface components {
             colours: components["schemas"]["ShelfColour"][];
             schools: components["schemas"]["ShelfSchool"][];
             limits: components["schemas"]["CoatLimits"];
+            equipment: components["schemas"]["Equipment"];
             scale: components["schemas"]["ShelfScale"];
             flowCups: components["schemas"]["ShelfFlowCup"][];
             sticks: components["schemas"]["ShelfName"][];
@@ -8990,6 +9032,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    keepEquipment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Equipment"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Equipment"];
+                };
+            };
+            /** @description Not a lead */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -139,3 +139,4 @@ export type TonerCard = Schemas['TonerCard'];
 export type TonerCardRead = Schemas['TonerCardRead'];
 export type TonerFit = Schemas['TonerFit'];
 export type TonerWish = Schemas['TonerWish'];
+export type Equipment = Schemas['Equipment'];

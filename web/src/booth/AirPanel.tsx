@@ -1,8 +1,9 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { Box, Checkbox, FormControlLabel, Stack, Typography } from '@mui/material';
+import { Box, Checkbox, FormControlLabel, MenuItem, Stack, TextField, Typography } from '@mui/material';
+import { useShelf } from '../api/queries';
 import type { BoothAir } from '../api/types';
-import { setBakeLimit, setElectric } from '../bench/document';
+import { setBakeLimit, setBooth, setElectric } from '../bench/document';
 import type { BenchHandle } from '../bench/useBench';
 import { MaybeQuantity } from '../kit/MaybeQuantity';
 import { useUnits } from '../kit/preferences';
@@ -15,6 +16,8 @@ import { Measure, Words } from '../kit/Words';
 export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }) {
   const { bake } = air;
   const { car } = handle.document;
+  const booths = useShelf().data?.equipment.booths ?? [];
+  const chosen = handle.document.booth.name ?? '';
   const units = useUnits();
   const fault =
     handle.save.kind === 'refused' ? handle.save.faults.find((f) => f.field === 'car.bakeLimitC') : undefined;
@@ -23,6 +26,21 @@ export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }
       <Typography variant="h2" sx={{ mb: 0.5 }}>
         <Trans>Air and heat</Trans>
       </Typography>
+      {booths.length > 1 && (
+        <TextField
+          select
+          label={t`Which booth`}
+          value={booths.some((b) => b.name === chosen) ? chosen : (booths[0]?.name ?? '')}
+          onChange={(event) => handle.change(setBooth(handle.document, { name: event.target.value }))}
+          sx={{ width: 240, my: 1 }}
+        >
+          {booths.map((b) => (
+            <MenuItem key={b.name} value={b.name}>
+              {b.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
       <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
         {!air.dry && <SeverityMark severity="stop" />}
         <Typography>
@@ -41,7 +59,7 @@ export function AirPanel({ air, handle }: { air: BoothAir; handle: BenchHandle }
             Baked <Measure of={bake.minutes} /> with the panel at <Measure of={bake.at} />.
           </Trans>
         )}{' '}
-        {bake.lowered && <Trans>Longer than the data sheet says, since the car may not get hotter.</Trans>}{' '}
+        {bake.lowered && <Trans>Longer than the data sheet says, since car or booth get no hotter.</Trans>}{' '}
         {air.potLife !== null && (
           <Trans>
             The clear lives <Measure of={air.potLife} /> in its cup.

@@ -18,6 +18,7 @@ export function happened(kind: string): string {
     'person-forgotten': t`deleted what was personal of`,
     'archive-made': t`took out the whole workshop`,
     'archive-taken': t`brought in the workshop`,
+    'equipment-changed': t`said what the shop works with:`,
     'paint-added': t`put on the shelf:`,
     'toner-added': t`put on the bench:`,
     'toner-changed': t`changed on the bench:`,

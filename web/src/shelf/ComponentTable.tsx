@@ -27,7 +27,7 @@ export function ComponentTable({ sheet, index, may, fault, set }: SheetFields & 
             display: 'grid',
             gap: 1.5,
             alignItems: 'start',
-            gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1.5fr repeat(5, 1fr) 44px' },
+            gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, 1fr)', lg: '2fr 1.5fr repeat(5, 1fr) 44px' },
           }}
         >
           <TextField

@@ -13,6 +13,7 @@ import { SchoolPicture } from '../kit/SchoolPicture';
 import { Failed, Loading } from '../kit/States';
 import { tell } from '../language/tell';
 import { ColourTable } from './ColourTable';
+import { EquipmentForm } from './EquipmentForm';
 import { OwnSchools } from './OwnSchools';
 import { PaintSystems } from './PaintSystems';
 import { TonerBench } from './TonerBench';
@@ -38,7 +39,21 @@ export function ShelfPage() {
       <Typography variant="h1">
         <Trans>Shelf</Trans>
       </Typography>
-      <Section title={t`Body shapes`}>
+      <Box component="nav" aria-label={t`On this shelf`} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {[
+          { id: 'bodies', name: t`Body shapes` },
+          { id: 'colours', name: t`Colours` },
+          { id: 'paint', name: t`Paint systems` },
+          { id: 'toners', name: t`Toners of our own` },
+          { id: 'equipment', name: t`What we work with` },
+          { id: 'schools', name: t`Blending schools` },
+        ].map((part) => (
+          <Button key={part.id} component="a" href={`#${part.id}`} variant="outlined" size="small">
+            {part.name}
+          </Button>
+        ))}
+      </Box>
+      <Section title={t`Body shapes`} id="bodies">
         {upload.isError && (
           <Alert severity="error" variant="outlined" sx={{ mb: 1 }}>
             {upload.error.message}{' '}
@@ -97,10 +112,13 @@ export function ShelfPage() {
       <Section title={t`Toners of our own`} id="toners">
         <TonerBench />
       </Section>
+      <Section title={t`What we work with`} id="equipment">
+        <EquipmentForm equipment={shelf.data.equipment} />
+      </Section>
       <Section title={t`Our own schools`}>
         <OwnSchools />
       </Section>
-      <Section title={t`Blending schools`}>
+      <Section title={t`Blending schools`} id="schools">
         {schools.map((s) => (
           <Stack key={s.key} direction="row" sx={{ mb: 2, gap: 2, alignItems: 'flex-start' }}>
             <SchoolPicture coats={s.coats} />

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\User;
+use App\Models\Workshop;
+
+it('plans with the booth, the guns and the cups that the shop has', function (): void {
+    $shop = Workshop::factory()->stocked()->create();
+    $lead = User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Lead]);
+    $job = $this->actingAs($lead)->open($lead, ['paintSystem' => 'northlight-s']);
+    $plan = fn (array $booth = []): array => $this->postJson("/api/jobs/{$job->id}/preview", ['document' => array_replace_recursive(
+        $this->getJson("/api/jobs/{$job->id}")->json('document'),
+        ['booth' => $booth],
+    )])->assertOk()->json('plan');
+    $wait = fn (array $plan): float => max(array_map(fn (array $c): float => $c['wait']['value'] ?? 0.0, $plan['coats']));
+    $before = $plan();
+    $wish = [
+        'booths' => [['name' => 'North', 'movesMPerS' => 0.075, 'heatsToC' => 40], ['name' => 'South', 'movesMPerS' => 0.3]],
+        'guns' => ['standard' => ['name' => 'Number 3, 1.3 mm', 'fanMm' => 140]],
+        'cups' => ['450', '750'],
+    ];
+    $kept = $this->putJson('/api/shelf/equipment', $wish)->assertOk();
+    expectFits(json_decode((string) $kept->getContent()), 'Equipment');
+    $north = $plan();
+    $south = $plan(['name' => 'South']);
+    // A quarter of the air: twice the wait (root), within what the plan's minutes are rounded to.
+    expect($wait($north))->toEqualWithDelta(2.0 * $wait($south), 0.02 * $wait($north))
+        ->and(array_unique(array_map(fn (array $c): string => $c['vessel']['key'], $north['cups'])))->not->toContain('200')
+        ->and(array_map(fn (array $c): string => $c['vessel']['key'], $before['cups']))->toContain('200');
+    $booth = fn (array $p): array => $this->postJson("/api/jobs/{$job->id}/booth", ['document' => [
+        ...$this->getJson("/api/jobs/{$job->id}")->json('document'),
+        'booth' => ['temperatureC' => 22, 'humidityPercent' => 50, ...$p],
+    ]])->assertOk()->json();
+    // Day and hours know the same booths.
+    expect($this->getJson('/api/shelf')->json('equipment.booths.0.name'))->toBe('North')
+        ->and(json_encode($booth(['name' => 'North'])))->toContain('"value":40');
+});
+
+it('is a lead\'s to say, and tells faults at their field', function (): void {
+    $shop = Workshop::factory()->stocked()->create();
+    $this->actingAs($this->painter($shop))->putJson('/api/shelf/equipment', [])->assertForbidden();
+    $this->actingAs(User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Lead]));
+    $this->putJson('/api/shelf/equipment', ['booths' => [['name' => 'A', 'movesMPerS' => 12]]])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.field', 'booths.0.movesMPerS');
+    $this->putJson('/api/shelf/equipment', ['booths' => 'A'])->assertUnprocessable();
+});
