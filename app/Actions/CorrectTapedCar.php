@@ -32,7 +32,8 @@ final readonly class CorrectTapedCar
                     'name' => 'Cars are planned on it: ' . implode(', ', $jobs) . '. Keep the corrected one under a new name.',
                 ]);
             }
-            $record->update(['name' => $name, 'svg' => $svg, 'tape' => ['silhouette' => $silhouette->key, 'lengths' => $lengths]]);
+            $tape = ['silhouette' => $silhouette->key, 'lengths' => $lengths];
+            $record->update(['name' => $name, 'svg' => $svg, 'tape' => $tape]);
             Happening::add($user, 'body-changed', $name);
         });
     }

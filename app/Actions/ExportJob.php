@@ -79,7 +79,8 @@ final readonly class ExportJob
             ->firstOrFail();
         $key = $document['paintSystem'] ?? null;
         $edition = $document['paintEdition'] ?? null;
-        $sheet = PaintSystemRecord::of($job->workshop_id, is_string($key) ? $key : '')?->sheetAt(is_int($edition) ? $edition : null);
+        $system = PaintSystemRecord::of($job->workshop_id, is_string($key) ? $key : '');
+        $sheet = $system?->sheetAt(is_int($edition) ? $edition : null);
 
         return [
             'bodyShapeSvg' => $body->svg,

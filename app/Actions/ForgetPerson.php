@@ -39,9 +39,11 @@ final readonly class ForgetPerson
             $this->painters($lead->workshop_id, $was, $as);
             // Names that came along with files, and what was said of this person.
             foreach (['happenings', 'paint_systems'] as $table) {
-                $this->database->table($table)->where('workshop_id', $lead->workshop_id)->where('author', $was)->update(['author' => $as]);
+                $ours = $this->database->table($table)->where('workshop_id', $lead->workshop_id);
+                $ours->where('author', $was)->update(['author' => $as]);
             }
-            foreach ($this->database->table('happenings')->where('workshop_id', $lead->workshop_id)->where('about', 'like', "%{$was}%")->get() as $row) {
+            $done = $this->database->table('happenings')->where('workshop_id', $lead->workshop_id);
+            foreach ($done->where('about', 'like', "%{$was}%")->get() as $row) {
                 $about = is_string($row->about) ? $row->about : '';
                 $this->database->table('happenings')->where('id', $row->id)->update(['about' => str_replace($was, $as, $about)]);
             }

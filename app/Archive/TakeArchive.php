@@ -390,9 +390,9 @@ final readonly class TakeArchive
             try {
                 $job = ($this->import)($lead, $one->object('file')->all(), $record);
             } catch (InvalidInput $bad) {
-                throw new InvalidInput(
-                    array_map(fn (Problem $p): Problem => new Problem("jobs.{$i}.file.{$p->field}", $p->code, $p->detail), $bad->problems),
-                );
+                $within = fn (Problem $p): Problem => new Problem("jobs.{$i}.file.{$p->field}", $p->code, $p->detail);
+
+                throw new InvalidInput(array_map($within, $bad->problems));
             }
             if ($one->has('putAway')) {
                 $job->archived_at = self::time($one, 'putAway');

@@ -54,9 +54,8 @@ final class Workshop extends Model
         $known = array_column(is_array($kept['booths'] ?? null) ? $kept['booths'] : [], null, 'name');
         $names = ShopHours::of($this)->booths;
         $problems = new Problems();
-        $read = Equipment::read(
-            Fields::of([...$kept, 'booths' => array_map(fn (string $n): array => $known[$n] ?? ['name' => $n], $names)], $problems),
-        );
+        $booths = array_map(fn (string $n): array => $known[$n] ?? ['name' => $n], $names);
+        $read = Equipment::read(Fields::of([...$kept, 'booths' => $booths], $problems));
 
         return $problems->any() ? Equipment::usual($names) : $read;
     }

@@ -41,6 +41,14 @@ function archived(): array
     return [$lead, takenOut()];
 }
 
+/** @return Illuminate\Testing\TestResponse<Symfony\Component\HttpFoundation\Response> */
+function broughtIn(string $archive): mixed
+{
+    $json = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
+
+    return test()->call('POST', '/api/workshop/archive', content: $archive, server: $json);
+}
+
 function takenOut(): string
 {
     return (string) test()->get('/api/workshop/archive')->assertOk()->streamedContent();
@@ -62,9 +70,8 @@ it('takes a workshop out whole and brings it into a new one, where it comes out 
     $new = leadOf(Workshop::factory()->create());
     PaintSystemRecord::query()->where('workshop_id', $new->workshop_id)->delete();
     BodyShapeRecord::query()->where('workshop_id', $new->workshop_id)->delete();
-    $taken = $this->actingAs($new)
-        ->call('POST', '/api/workshop/archive', content: $archive, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])
-        ->assertCreated();
+    $this->actingAs($new);
+    $taken = broughtIn($archive)->assertCreated();
     expect($taken->json('jobs'))->toBe(2)
         ->and(lasting(takenOut()))->toEqual(lasting($archive))
         ->and(RepairJob::query()->where('workshop_id', $new->workshop_id)->whereNotNull('archived_at')->count())->toBe(1)
@@ -82,8 +89,8 @@ it('takes nothing of an archive that is damaged, of another version or in the wr
     $new = leadOf(Workshop::factory()->create());
     $count = fn (): int => RepairJob::query()->where('workshop_id', $new->workshop_id)->count()
         + ShopToner::query()->where('workshop_id', $new->workshop_id)->count();
-    $this->actingAs($new)
-        ->call('POST', '/api/workshop/archive', content: $spoil($archive), server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])
+    $this->actingAs($new);
+    broughtIn($spoil($archive))
         ->assertUnprocessable()
         ->assertJsonPath('errors.0.field', $field);
     expect($count())->toBe(0);
@@ -104,9 +111,8 @@ it('takes nothing of an archive that is damaged, of another version or in the wr
 it('takes nothing of an archive whose end is missing', function (): void {
     [, $archive] = archived();
     $new = leadOf(Workshop::factory()->create());
-    $this->actingAs($new)
-        ->call('POST', '/api/workshop/archive', content: substr($archive, 0, (int) (strlen($archive) * 0.7)), server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])
-        ->assertStatus(400);
+    $this->actingAs($new);
+    broughtIn(substr($archive, 0, (int) (strlen($archive) * 0.7)))->assertStatus(400);
     $file = (string) tempnam(sys_get_temp_dir(), 'archive');
     file_put_contents($file, substr($archive, 0, -40));
     expect(Artisan::call('workshop:bring-in', ['file' => $file, 'lead' => $new->email]))->toBe(1)
@@ -117,7 +123,7 @@ it('takes nothing of an archive whose end is missing', function (): void {
 
 it('goes into no workshop that has cars, and is a lead\'s to carry', function (): void {
     [$lead, $archive] = archived();
-    $this->call('POST', '/api/workshop/archive', content: $archive, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])
+    broughtIn($archive)
         ->assertUnprocessable()
         ->assertJsonPath('errors.0.field', 'archive');
     $this->actingAs($this->painter($lead->workshop))->getJson('/api/workshop/archive')->assertForbidden();

@@ -10,10 +10,12 @@ it('plans with the booth, the guns and the cups that the shop has', function ():
     $shop = Workshop::factory()->stocked()->create();
     $lead = User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Lead]);
     $job = $this->actingAs($lead)->open($lead, ['paintSystem' => 'northlight-s']);
-    $plan = fn (array $booth = []): array => $this->postJson("/api/jobs/{$job->id}/preview", ['document' => array_replace_recursive(
-        $this->getJson("/api/jobs/{$job->id}")->json('document'),
-        ['booth' => $booth],
-    )])->assertOk()->json('plan');
+    $plan = function (array $booth = []) use ($job): array {
+        $document = $this->getJson("/api/jobs/{$job->id}")->json('document');
+        $document['booth'] = [...$document['booth'], ...$booth];
+
+        return $this->postJson("/api/jobs/{$job->id}/preview", ['document' => $document])->assertOk()->json('plan');
+    };
     $wait = fn (array $plan): float => max(array_map(fn (array $c): float => $c['wait']['value'] ?? 0.0, $plan['coats']));
     $before = $plan();
     $wish = [

@@ -28,7 +28,7 @@ function thickerSheet(): array
 it('keeps a newer sheet as the next edition: the plan keeps its own, says so, and takes the newer when asked', function (): void {
     $user = $this->painter(Workshop::factory()->stocked()->create());
     $job = $this->actingAs($user)->open($user, ['paintSystem' => 'northlight-w']);
-    $cups = fn (array $bench): float => array_sum(array_map(fn (array $c): float => $c['total']['value'], $bench['plan']['cups']));
+    $cups = fn (array $bench): float => array_sum(array_column(array_column($bench['plan']['cups'], 'total'), 'value'));
     $before = $this->getJson("/api/jobs/{$job->id}")->assertOk();
     expect($before->json('document.paintEdition'))->toBe(1)
         ->and($before->json('sheets.newest'))->toBe(1);

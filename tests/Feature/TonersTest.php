@@ -122,12 +122,16 @@ it('says that a toner without cards comes first, and offers only toners of the j
     $white = $this->postJson('/api/toners', [...whiteToner(), 'system' => 'northlight-s'])->assertCreated()->json('key');
     $plain = $this->postJson('/api/toners', ['name' => 'Rust red', 'kind' => 'shade', 'system' => 'northlight-s'])->json('key');
     $job = $this->open($user, ['paintSystem' => 'northlight-s', 'colour' => ['name' => 'Brick', 'code' => '', 'finish' => 'solid-light']]);
-    $read = fn (string $kind, array $more): string => tap((string) Str::uuid(), function (string $id) use ($job, $kind, $more): void {
+    $read = function (string $kind, array $more) use ($job): string {
+        $id = (string) Str::uuid();
+        $spectra = readOf(['white' => 1.0, 'black' => $kind === 'car' ? 0.1 : 0.05]);
         $this->postJson("/api/jobs/{$job->id}/colour/samples", ['id' => $id, 'kind' => $kind, 'name' => $kind, ...$more])->assertCreated();
         $this->postJson("/api/jobs/{$job->id}/colour/samples/{$id}/readings", [
-            'readings' => array_fill(0, 3, ['geometry' => '45/0', 'viewing' => 'D65/10', 'spectra' => readOf(['white' => 1.0, 'black' => $kind === 'car' ? 0.1 : 0.05])]),
+            'readings' => array_fill(0, 3, ['geometry' => '45/0', 'viewing' => 'D65/10', 'spectra' => $spectra]),
         ])->assertCreated();
-    });
+
+        return $id;
+    };
     $read('car', []);
     $card = $read('card', ['toners' => [$white => 90.0, $plain => 10.0]]);
     expect($this->postJson("/api/jobs/{$job->id}/colour/samples/{$card}/tint", [])->assertUnprocessable()->json('detail'))

@@ -64,7 +64,9 @@ final class ColourController extends Controller
     )]
     public function store(ColourRequest $request, KeepColour $keep): JsonResponse
     {
-        return new JsonResponse(ColourResource::of($keep($this->entitled($request, Right::KeepColours), null, $request->wish())), 201);
+        $user = $this->entitled($request, Right::KeepColours);
+
+        return new JsonResponse(ColourResource::of($keep($user, null, $request->wish())), 201);
     }
 
     #[OA\Get(path: '/api/colours.csv', operationId: 'coloursTable', tags: ['shelf'])]
@@ -72,7 +74,8 @@ final class ColourController extends Controller
     public function table(Request $request): Response
     {
         $query = Colour::query();
-        $query->where('workshop_id', $this->user($request)->workshop_id)->whereNull('put_away_at')->orderBy('name')->orderBy('code');
+        $query->where('workshop_id', $this->user($request)->workshop_id)->whereNull('put_away_at');
+        $query->orderBy('name')->orderBy('code');
 
         return new Response(
             ColourTableFile::write(array_map(ColourResource::row(...), array_values($query->get()->all()))),

@@ -66,7 +66,9 @@ final class PaintController extends Controller
         $user = $this->entitled($request, Right::KeepPaint);
         $record = $this->find($user, $key);
 
-        return $this->answer($keep->change($user, $record, json_decode($request->getContent(), true), $this->onVersion($request)));
+        $sheet = json_decode($request->getContent(), true);
+
+        return $this->answer($keep->change($user, $record, $sheet, $this->onVersion($request)));
     }
 
     #[OA\Post(path: '/api/paint-systems/read', operationId: 'readPaintSystem', tags: ['shelf'], requestBody: new OA\RequestBody(
@@ -176,9 +178,9 @@ final class PaintController extends Controller
         try {
             PaintSystemReader::read($table->json);
         } catch (InvalidInput $bad) {
-            throw new InvalidInput(
-                array_map(fn (Problem $p): Problem => new Problem($table->where($p->field), $p->code, $p->detail), $bad->problems),
-            );
+            $placed = fn (Problem $p): Problem => new Problem($table->where($p->field), $p->code, $p->detail);
+
+            throw new InvalidInput(array_map($placed, $bad->problems));
         }
 
         return $table->json;

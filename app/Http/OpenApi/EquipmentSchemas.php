@@ -48,7 +48,12 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'booths', type: 'array', items: new OA\Items(ref: '#/components/schemas/BoothKind')),
             new OA\Property(property: 'guns', ref: '#/components/schemas/GunKinds'),
-            new OA\Property(property: 'cups', description: 'sizes the shop has; none: all', type: 'array', items: new OA\Items(type: 'string')),
+            new OA\Property(
+                property: 'cups',
+                description: 'sizes the shop has; none: all',
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+            ),
         ],
     ),
 ]

@@ -37,7 +37,8 @@ final class TonerRequest extends FormRequest
         }
         $system = $f->has('system') ? $f->text('system', 1, 60, 'The paint system') : null;
         $user = $this->user();
-        if ($system !== null && $system !== '' && PaintSystemRecord::of($user instanceof User ? $user->workshop_id : 0, $system) === null) {
+        $shop = $user instanceof User ? $user->workshop_id : 0;
+        if ($system !== null && $system !== '' && PaintSystemRecord::of($shop, $system) === null) {
             $problems->add('system', 'unknown', 'There is no such paint system on the shelf.');
         }
         $wish = ['name' => $f->text('name', 1, 60, 'The name'), 'kind' => $kind->value, 'system' => $system, 'cards' => $cards];

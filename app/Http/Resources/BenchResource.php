@@ -41,7 +41,9 @@ final class BenchResource
         $colour = $plan->job->colour;
         $formula = ColourFormula::newest($job->workshop_id, $colour->name, $colour->code);
 
-        return $formula === null ? null : ['number' => $formula->number, ...RecipeResource::of($formula->recipe, $job->workshop_id)];
+        return $formula === null
+            ? null
+            : ['number' => $formula->number, ...RecipeResource::of($formula->recipe, $job->workshop_id)];
     }
 
     public static function preview(JobPlan $plan): JsonResponse

@@ -99,7 +99,9 @@ final class ColourDeskResource
                 $s->mean['sources'] ?? [],
             ),
             'simulated' => Pair::isSimulated($s),
-            'formula' => $formula === null ? null : ['number' => $formula['number'] ?? null, ...RecipeResource::of($formula, $view->job->workshop_id)],
+            'formula' => $formula === null
+                ? null
+                : ['number' => $formula['number'] ?? null, ...RecipeResource::of($formula, $view->job->workshop_id)],
             'eyes' => $view->events
                 ->filter(fn (ColourEvent $e): bool => $e->kind === 'eye' && $e->colour_sample_id === $s->id)
                 ->unique(

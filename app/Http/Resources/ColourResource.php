@@ -48,7 +48,10 @@ final class ColourResource
             'toners' => RecipeResource::toners($recipe['toners'] ?? null, $colour->workshop_id),
             'layer' => RecipeResource::toners($recipe['layer'] ?? null, $colour->workshop_id),
             'variants' => array_map(
-                fn (array $v): array => ['name' => $v['name'], 'toners' => RecipeResource::toners($v['toners'], $colour->workshop_id)],
+                fn (array $v): array => [
+                    'name' => $v['name'],
+                    'toners' => RecipeResource::toners($v['toners'], $colour->workshop_id),
+                ],
                 $recipe['variants'] ?? [],
             ),
         ];

@@ -39,7 +39,7 @@ final class TonerResource
      */
     public static function fit(array $optics): array
     {
-        return [...$optics, 'worst' => array_reduce($optics['residuals'], fn (float $m, array $r): float => max($m, $r['dE']), 0.0)];
+        return [...$optics, 'worst' => max(0.0, ...array_column($optics['residuals'], 'dE'))];
     }
 
     /**

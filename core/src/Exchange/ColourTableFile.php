@@ -103,7 +103,8 @@ final class ColourTableFile
         foreach ($colours as $c) {
             $own = [$c['name'], $c['code'], $c['finish'], (string) $c['undercoatShade'], $c['note']];
             $rows = [];
-            foreach (['' => $c['toners'], self::LAYER => $c['layer'], ...array_column($c['variants'], 'toners', 'name')] as $part => $grams) {
+            $parts = ['' => $c['toners'], self::LAYER => $c['layer'], ...array_column($c['variants'], 'toners', 'name')];
+            foreach ($parts as $part => $grams) {
                 foreach ($grams as $toner => $g) {
                     $rows[] = [$part, $toner, (string) $g];
                 }

@@ -132,7 +132,9 @@ final readonly class JobReader
 
         $shop = $this->catalogue->calibration();
 
-        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $shop, $this->catalogue->equipment());
+        $equipment = $this->catalogue->equipment();
+
+        return new JobSpec($carSpec, $colourSpec, $boothSpec, $body, $system, $repairs, $plan, $practice, $shop, $equipment);
     }
 
     private function plan(Fields $plan, ?PaintSystem $system, FinishClass $finish): PlanSpec

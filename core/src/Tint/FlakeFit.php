@@ -245,7 +245,7 @@ final readonly class FlakeFit
         $sum = 0.0;
         $said = self::said($toner, $others, $grams, $panel);
         foreach ($said as $angle => $values) {
-            $sum += Ciede2000::between(Spectrum::of($values)->lab($panel->viewing), $panel->spectra[$angle]->lab($panel->viewing));
+            $sum += Ciede2000::between(Spectrum::of($values)->lab($panel->viewing), $panel->labs[$angle]);
         }
 
         return $sum / count($said);

@@ -30,7 +30,9 @@ function plainWhite(): Toner
 /** What an instrument makes of a spectrum: off by so much of it, a new amount at each wavelength. */
 function readWithNoise(array $values, float $share, Random $chance): Spectrum
 {
-    return Spectrum::of(array_map(fn (float $v): float => max(1e-4, $v * (1.0 + $share * (2.0 * $chance->uniform() - 1.0))), $values));
+    $off = fn (): float => 1.0 + $share * (2.0 * $chance->uniform() - 1.0);
+
+    return Spectrum::of(array_map(fn (float $v): float => max(1e-4, $v * $off()), $values));
 }
 
 /** @return list<Drawdown> masstone and lighter ones of a toner of the shipped bench, with white */
@@ -143,7 +145,7 @@ it('finds grade, shine and cover of flakes again from a panel alone and one with
             'black' => $bench->toner('black'),
             'panel' => flakePanel([$key => 100.0, 'black' => 4.0], 0.005, 50 + $seed),
         ]);
-        // Noise of half a per cent on the readings: shine within 2 %, cover, which is a difference of two panels, within 5 or 10 %.
+        // Half a per cent of noise: shine within 2 %; cover, a difference of two panels, within 5 or 10 %.
         expect($fit->toner->grade)->toBe($flake->grade)
             ->and($fit->areaKnown)->toBeTrue()
             ->and($fit->toner->strength)->toEqualWithDelta($flake->strength * max($flake->tint), 0.02 * $flake->strength)
@@ -173,7 +175,9 @@ it('refuses panels that say nothing of flakes', function (callable $of, string $
         'Only aluminiums',
     ],
     'one angle' => [
-        fn () => FlakeFit::of('own', 'Own', TonerKind::Pearl, Measurement::ofSpectra([45 => Spectrum::of(array_fill(0, 31, 0.3))])),
+        fn () => FlakeFit::of('own', 'Own', TonerKind::Pearl, Measurement::ofSpectra([
+            45 => Spectrum::of(array_fill(0, 31, 0.3)),
+        ])),
         'three angles',
     ],
     'no shine' => [
