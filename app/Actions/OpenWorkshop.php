@@ -71,14 +71,14 @@ final readonly class OpenWorkshop
     }
 
     /**
-     * What paint costs, which data sheet says it and what stands on the mixing bench is the shop's to say.
+     * What paint costs and which data sheet says it is the shop's to say.
      *
      * @param array<array-key, mixed> $sheet
      * @return array<array-key, mixed>
      */
     private static function withoutClaims(array $sheet): array
     {
-        unset($sheet['currency'], $sheet['pricePerL'], $sheet['source'], $sheet['toners']);
+        unset($sheet['currency'], $sheet['pricePerL'], $sheet['source']);
 
         return array_map(fn (mixed $v): mixed => is_array($v) ? self::withoutClaims($v) : $v, $sheet);
     }

@@ -31,6 +31,7 @@ use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problem;
 use Kalopsis\Input\Problems;
+use Kalopsis\Job\Equipment;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Exception\BadBodyShape;
 use Kalopsis\Sequence\FinishClass;
@@ -99,7 +100,14 @@ final readonly class TakeArchive
             $this->colours($lead, $parts['colours'], $parts['formulas'], $problems);
             $this->rest($lead, $parts, $problems);
             $shop = $f->object('workshop');
+            $equipment = Equipment::read($shop->object('equipment'));
             $workshop->update([
+                'booths' => $equipment->boothNames(),
+                'equipment' => json_decode((string) json_encode($equipment), true),
+                'hours' => $shop->has('hours') ? $shop->object('hours')->all() : null,
+                'blend_limits' => $shop->has('blendLimits') ? $shop->object('blendLimits')->all() : null,
+                'paper' => $shop->raw('paper') === 'letter' ? 'letter' : 'A4',
+                'shipped_toners' => $shop->flag('shippedToners', 'The shipped toners'),
                 'town' => $shop->text('town', 0, 120, 'The town'),
                 'scale_readability_g' => $shop->plain('scaleReadabilityG', 0.001, 10.0, 'What the scale reads to'),
             ]);

@@ -48,6 +48,8 @@ final readonly class WorkshopArchive
                 'hours' => $workshop->hours,
                 'blendLimits' => $workshop->blend_limits,
                 'scaleReadabilityG' => $workshop->scale_readability_g,
+                'shippedToners' => $workshop->shipped_toners,
+                'equipment' => $workshop->equipment(),
             ],
         ];
         yield substr(self::json($head), 0, -1);

@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace App\Colour;
 
-use App\Models\PaintSystemRecord;
 use App\Models\ShopToner;
+use App\Models\Workshop;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerLibrary;
 
 /**
- * The mixing bench of a workshop: its own toners, and the shipped invented ones where one of its paint systems is mixed from
- * them. Asked for many times in one request, read once.
+ * The mixing bench of a workshop: its own toners, and the shipped invented ones where they stand on it too. Asked for many times in one request, read once.
  */
 final class Bench
 {
-    /** What a paint system's file names where the shipped toners are its own. */
-    private const SHIPPED = 'northlight';
-
     /** @var array<int, TonerLibrary> */
     private array $read = [];
 
@@ -34,13 +30,10 @@ final class Bench
         app(self::class)->read = [];
     }
 
-    /** Does the shop mix from the shipped toners? */
+    /** Do the shipped toners stand on it? Those of the demo, and of shops that began before there were any of their own. */
     public static function hasShipped(int $workshopId): bool
     {
-        $query = PaintSystemRecord::query();
-        $query->where('workshop_id', $workshopId)->where('sheet->toners', self::SHIPPED);
-
-        return $query->exists();
+        return (bool) Workshop::query()->where('id', $workshopId)->value('shipped_toners');
     }
 
     private static function library(int $workshopId): TonerLibrary

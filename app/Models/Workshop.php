@@ -21,6 +21,7 @@ use Kalopsis\Job\Equipment;
  * @property string $town
  * @property ?array<string, int|bool> $blend_limits
  * @property bool $is_demo
+ * @property bool $shipped_toners do the invented toners stand on its bench?
  * @property string $paper A4 or letter
  * @property float $scale_readability_g
  * @property ?list<string> $booths
@@ -35,7 +36,7 @@ final class Workshop extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['paper' => 'A4', 'equipment' => null];
+    protected $attributes = ['paper' => 'A4', 'equipment' => null, 'shipped_toners' => false];
 
     /** What the search for the smallest blend may do in this shop. */
     public function blendLimits(): BlendLimits
@@ -72,6 +73,7 @@ final class Workshop extends Model
         return [
             'blend_limits' => 'array',
             'is_demo' => 'boolean',
+            'shipped_toners' => 'boolean',
             'scale_readability_g' => 'float',
             'booths' => 'array',
             'equipment' => 'array',

@@ -11,6 +11,9 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
+        Schema::table('workshops', fn (Blueprint $table) => $table->boolean('shipped_toners')->default(false));
+        // Formulas that were typed until now are of the shipped ones.
+        DB::table('workshops')->update(['shipped_toners' => true]);
         Schema::create('toners', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
@@ -35,5 +38,6 @@ return new class () extends Migration {
     public function down(): void
     {
         Schema::dropIfExists('toners');
+        Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn('shipped_toners'));
     }
 };

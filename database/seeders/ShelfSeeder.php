@@ -16,6 +16,7 @@ final class ShelfSeeder
 {
     public function stock(Workshop $workshop): void
     {
+        $workshop->update(['shipped_toners' => true]);
         foreach ((array) glob(base_path('data/bodies/*.svg')) as $file) {
             $svg = (string) file_get_contents((string) $file);
             $body = BodyShapeSvg::read($svg);

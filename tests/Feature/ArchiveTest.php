@@ -59,6 +59,8 @@ function lasting(string $archive): array
 {
     $read = json_decode($archive, true, 512, JSON_THROW_ON_ERROR);
     unset($read['made'], $read['people'], $read['happenings'], $read['counts'], $read['workshop']['name']);
+    // The equipment names them.
+    unset($read['workshop']['booths']);
 
     return $read;
 }

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\PaintSystemRecord;
 use App\Models\Role;
 use App\Models\ShopToner;
 use App\Models\User;
@@ -12,15 +11,11 @@ use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TonerLibrary;
 
-/** A shop without the demo's bench: its paint names no shipped toners. */
+/** A shop without the demo's bench. */
 function shopOfItsOwn(): Workshop
 {
     $shop = Workshop::factory()->stocked()->create();
-    foreach (PaintSystemRecord::query()->where('workshop_id', $shop->id)->get() as $system) {
-        $sheet = $system->sheet;
-        unset($sheet['toners']);
-        $system->update(['sheet' => $sheet]);
-    }
+    $shop->update(['shipped_toners' => false]);
 
     return $shop;
 }

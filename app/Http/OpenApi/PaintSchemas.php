@@ -127,7 +127,6 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'carrier', type: 'string'),
             new OA\Property(property: 'note', type: 'string'),
             new OA\Property(property: 'currency', type: 'string'),
-            new OA\Property(property: 'toners', type: 'string'),
             new OA\Property(property: 'reducers', ref: '#/components/schemas/SheetReducers'),
             new OA\Property(property: 'products', type: 'array', items: new OA\Items(ref: '#/components/schemas/SheetProduct')),
         ],

@@ -3759,7 +3759,6 @@ export interface components {
             carrier: string;
             note?: string;
             currency?: string;
-            toners?: string;
             reducers?: components["schemas"]["SheetReducers"];
             products: components["schemas"]["SheetProduct"][];
         };
