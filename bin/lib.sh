@@ -88,6 +88,9 @@ need_port() {
 instance() {
     INSTANCE=$1 WEB_PORT=$2 DB_PORT_NUMBER=$3
     mkdir -p "$INSTANCE/run" "$INSTANCE/log" "$INSTANCE/tmp"
+    # Who reads the key reads every session.
+    [ -s "$INSTANCE/app.key" ] || (umask 077; touch "$INSTANCE/app.key")
+    chmod 600 "$INSTANCE/app.key"
     [ -s "$INSTANCE/app.key" ] || php -r 'echo "base64:", base64_encode(random_bytes(32));' >"$INSTANCE/app.key"
     # A socket's path may have 107 characters at the most.
     SOCKETS=$INSTANCE/run

@@ -44,6 +44,7 @@ const NAMED = new Set([
     'style',
     'note',
     'component',
+    'named',
     'school',
     'by',
     'spot',

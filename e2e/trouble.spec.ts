@@ -129,3 +129,16 @@ test('a new job says what is missing and keeps what was typed', async ({ page })
   await expect(page.getByRole('heading', { name: /E2E 7/ })).toBeVisible();
   await expect(verdict(page)).toHaveText('Place a repair on the car first.');
 });
+
+test('the page carries its headers, and what never reaches the application is told in its words', async ({ page }) => {
+  const head = (await page.request.get('/')).headers();
+  expect(head['content-security-policy']).toContain("default-src 'self'");
+  expect(head['content-security-policy']).not.toContain("script-src 'unsafe-inline'");
+  expect(head['x-content-type-options']).toBe('nosniff');
+  expect(head['x-frame-options']).toBe('DENY');
+  expect(head['cache-control']).toContain('no-cache');
+  const long = await page.request.get(`/api/logbook?q=${'x'.repeat(40_000)}`);
+  expect(long.status()).toBe(414);
+  expect(long.headers()['content-type']).toContain('application/problem+json');
+  expect(((await long.json()) as { title: string }).title).toBe('This address is too long.');
+});

@@ -165,7 +165,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ShelfSheet',
-        required: ['reducerPercent', 'viscosity', 'potLife', 'grade', 'source'],
+        required: ['reducerPercent', 'viscosity', 'potLife', 'grade', 'named'],
         type: 'object',
         properties: [
             new OA\Property(property: 'reducerPercent', type: 'array', items: new OA\Items(type: 'number'), nullable: true),
@@ -180,7 +180,7 @@ use OpenApi\Attributes as OA;
                 allOf: [new OA\Schema(ref: '#/components/schemas/Quantity')],
             ),
             new OA\Property(property: 'grade', type: 'string', nullable: true),
-            new OA\Property(property: 'source', description: 'the data sheet', type: 'string', nullable: true),
+            new OA\Property(property: 'named', description: 'the data sheet, as it is called', type: 'string', nullable: true),
         ],
     ),
 ]

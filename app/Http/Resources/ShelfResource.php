@@ -184,7 +184,7 @@ final class ShelfResource
                 ],
             'potLife' => $sheet->potLifeMin === null ? null : Quantity::minutes($sheet->potLifeMin),
             'grade' => $sheet->grade?->words(),
-            'source' => $sheet->source?->words(),
+            'named' => $sheet->source?->words(),
         ];
     }
 }

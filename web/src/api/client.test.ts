@@ -31,6 +31,16 @@ describe('asking the server', () => {
     });
   });
 
+  it('takes a door with nobody behind it for no network: what was typed waits', async () => {
+    const away = { type: 'about:blank#away', title: 'The shop computer does not answer.', status: 503, code: 'away' };
+    const failed = unwrap(Promise.resolve({ error: away, response: answer(503, away, 'application/problem+json') }));
+    await expect(failed).rejects.toMatchObject({ isOffline: true, message: away.title });
+    const refused = { ...away, status: 422, code: 'invalid' };
+    await expect(unwrap(Promise.resolve({ error: refused, response: answer(422, refused) }))).rejects.toMatchObject({
+      isOffline: false,
+    });
+  });
+
   it('throws what went wrong with its code and its fields', async () => {
     const problem = {
       type: 'about:blank#invalid',

@@ -14,8 +14,9 @@ export class ApiProblem extends Error {
     this.name = 'ApiProblem';
   }
 
+  /** Nobody was there to answer: no network, or a door with nobody behind it. */
   get isOffline(): boolean {
-    return this.status === 0;
+    return this.status === 0 || this.code === 'away';
   }
 }
 

@@ -4594,8 +4594,8 @@ export interface components {
             viscosity: components["schemas"]["ShelfViscosity"] | null;
             potLife: components["schemas"]["Quantity"] | null;
             grade: string | null;
-            /** @description the data sheet */
-            source: string | null;
+            /** @description the data sheet, as it is called */
+            named: string | null;
         };
         ShelfSystem: {
             key: string;

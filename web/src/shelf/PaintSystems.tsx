@@ -213,7 +213,7 @@ function SheetSays({ sheet }: { sheet: ShelfSheet }) {
   return (
     <>
       {[
-        sheet.source,
+        sheet.named,
         window.length === 2 ? t`reducer ${window[0] ?? 0} to ${window[1] ?? 0}%` : null,
         sheet.viscosity === null ? null : t`${sheet.viscosity.from} to ${sheet.viscosity.to} s ${sheet.viscosity.cup}`,
         sheet.potLife === null ? null : t`lives ${formatQuantity(sheet.potLife, units)}`,
