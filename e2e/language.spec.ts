@@ -21,6 +21,8 @@ const PAGES: [string, RegExp][] = [
   ['/logbook/colour?name=Saltmist+Silver&code=SM-07', /MB 20 PST/],
   ['/shelf/colours/new', /./],
   ['/shelf/tape', /./],
+  ['/shelf/paint/northlight-s', /Northlight S/],
+  ['/shelf/toners/new', /./],
   ['/people', /ines@/],
   ['/account', /ines@/],
   ['/calibration', /Northlight S/],

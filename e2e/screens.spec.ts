@@ -23,6 +23,8 @@ const SCREENS: [string, string, RegExp][] = [
   ['A colour', '/logbook/colour?name=Saltmist+Silver&code=SM-07', /version by version/],
   ['A colour, typed', '/shelf/colours/new?name=Fern+Green', /Formula, toner by toner/],
   ['A car by tape', '/shelf/tape', /by tape measure/],
+  ['A data sheet', '/shelf/paint/northlight-s', /Which data sheet this is/],
+  ['A toner', '/shelf/toners/new', /A new toner/],
   ['People', '/people', /People/],
   ['My account', '/account', /Where you are signed in/],
   ['Tests', '/calibration', /Tests of the model/],
@@ -129,7 +131,9 @@ function differing(page: Page, a: Buffer, b: Buffer): Promise<number> {
   return page.evaluate(
     async ([one, two]) => {
       const pixels = async (base64: string) => {
-        const image = await createImageBitmap(await (await fetch(`data:image/png;base64,${base64}`)).blob());
+        const image = new Image();
+        image.src = `data:image/png;base64,${base64}`;
+        await image.decode();
         const canvas = new OffscreenCanvas(image.width, image.height);
         const context = canvas.getContext('2d');
         context?.drawImage(image, 0, 0);

@@ -184,7 +184,7 @@ export function ProductForm({ sheet, index, may, follows, fault, set }: Props) {
         ))}
       <Part title={t`Times`}>
         {plain('sheet.potLifeMin', t`Pot life at 20 °C`, 'min')}
-        {plain('sheet.flash.minutes', t`Flash between coats`, 'min')}
+        {plain('sheet.flash.minutes', t`Flash`, 'min')}
         {quantity('sheet.flash.celsius', t`Flash at`, 'degC')}
         {plain('sheet.flash.humidityPercent', t`and humidity`, '%')}
         {product.role === 'clear' && plain('sheet.bakeMin', t`Bake at 60 °C`, 'min')}

@@ -189,11 +189,15 @@ function TonerForm({ known }: { known: OwnToner | undefined }) {
               {!flake && (
                 <>
                   <TextField
-                    label={t`Or 31 readings, 400 to 700 nm, pasted`}
+                    label={t`Or paste 31 readings`}
                     value={paste}
                     onChange={(e) => setPaste(e.target.value)}
                     error={paste.trim() !== '' && typed === null}
-                    helperText={paste.trim() !== '' && typed === null ? t`That is not 31 numbers.` : undefined}
+                    helperText={
+                      paste.trim() !== '' && typed === null
+                        ? t`That is not 31 numbers.`
+                        : t`reflectances from 400 to 700 nm`
+                    }
                     sx={{ minWidth: 300, flexGrow: 1 }}
                   />
                   <Button
