@@ -10,7 +10,8 @@ use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerLibrary;
 
 /**
- * The mixing bench of a workshop: its own toners, and the shipped invented ones where they stand on it too. Asked for many times in one request, read once.
+ * The mixing bench of a workshop: its own toners, and the shipped invented ones where they stand on it too. Asked for many
+ * times in one request, read once.
  */
 final class Bench
 {
