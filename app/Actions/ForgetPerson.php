@@ -10,6 +10,7 @@ use App\Models\JobVersion;
 use App\Models\RepairJob;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -19,6 +20,19 @@ use Illuminate\Validation\ValidationException;
  */
 final readonly class ForgetPerson
 {
+    /** Where a name can stand beside what was done, by what belongs to the shop, to a job, or to something of a job. */
+    private const OF_SHOP = ['happenings', 'paint_systems', 'toners', 'colour_formulas'];
+
+    private const OF_JOB = [
+        'job_versions', 'colour_samples', 'colour_events', 'mixes', 'booth_runs', 'job_looks', 'job_photos',
+    ];
+
+    private const BELOW = [
+        'colour_readings' => ['colour_sample_id', 'colour_samples'],
+        'mix_events' => ['mix_id', 'mixes'],
+        'booth_run_events' => ['booth_run_id', 'booth_runs'],
+    ];
+
     public function __construct(private ConnectionInterface $database) {}
 
     public function __invoke(User $lead, User $person): void
@@ -37,11 +51,7 @@ final readonly class ForgetPerson
                 return;
             }
             $this->painters($lead->workshop_id, $was, $as);
-            // Names that came along with files, and what was said of this person.
-            foreach (['happenings', 'paint_systems'] as $table) {
-                $ours = $this->database->table($table)->where('workshop_id', $lead->workshop_id);
-                $ours->where('author', $was)->update(['author' => $as]);
-            }
+            $this->authors($lead->workshop_id, $was, $as);
             $done = $this->database->table('happenings')->where('workshop_id', $lead->workshop_id);
             foreach ($done->where('about', 'like', "%{$was}%")->get() as $row) {
                 $about = is_string($row->about) ? $row->about : '';
@@ -58,6 +68,23 @@ final readonly class ForgetPerson
             ])->save();
             Happening::add($lead, 'person-forgotten', $as);
         });
+    }
+
+    /** Names that came along with files, of whoever has no account here. */
+    private function authors(int $workshop, string $was, string $as): void
+    {
+        $jobs = fn (): Builder => $this->database->table('repair_jobs')->where('workshop_id', $workshop)->select('id');
+        foreach (self::OF_SHOP as $table) {
+            $this->database->table($table)->where('workshop_id', $workshop)->where('author', $was)->update(['author' => $as]);
+        }
+        foreach (self::OF_JOB as $table) {
+            $rows = $this->database->table($table)->whereIn('repair_job_id', $jobs());
+            $rows->where('author', $was)->update(['author' => $as]);
+        }
+        foreach (self::BELOW as $table => [$key, $parent]) {
+            $parents = $this->database->table($parent)->whereIn('repair_job_id', $jobs())->select('id');
+            $this->database->table($table)->whereIn($key, $parents)->where('author', $was)->update(['author' => $as]);
+        }
     }
 
     /** Cars carry the name a painter goes by, which may be the first of two. */

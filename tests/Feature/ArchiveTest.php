@@ -12,6 +12,7 @@ use App\Models\ShopToner;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Kalopsis\Tint\SolidModel;
 use Kalopsis\Tint\TonerLibrary;
 use Opis\JsonSchema\Validator;
@@ -145,6 +146,8 @@ it('deletes what is personal of somebody who left, and keeps what was done', fun
     $lead = leadOf($shop);
     $tam = User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Painter, 'name' => 'Tam Reed', 'email' => 'tam@gull.example']);
     $job = $this->actingAs($tam)->open($tam, ['car' => ['painter' => 'Tam']]);
+    // A name that came along with a file, of whoever had the same.
+    DB::table('job_versions')->where('repair_job_id', $job->id)->update(['author' => 'Tam Reed']);
     $this->actingAs($lead)->postJson("/api/people/{$tam->id}/forget")->assertUnprocessable();
     $this->patchJson("/api/people/{$tam->id}", ['putAway' => true])->assertOk();
     foreach ([1, 2] as $_) {
@@ -159,6 +162,7 @@ it('deletes what is personal of somebody who left, and keeps what was done', fun
     expect($whole)->not->toContain('Tam')->not->toContain('tam@gull')
         ->and($this->getJson("/api/jobs/{$job->id}")->json('changedBy'))->toBe("Somebody {$tam->id}")
         ->and($this->getJson("/api/jobs/{$job->id}")->json('document.car.painter'))->toBe("Somebody {$tam->id}")
+        ->and(DB::table('job_versions')->where('author', 'Tam Reed')->exists())->toBeFalse()
         ->and(JobFact::query()->where('words', 'like', '%tam%')->exists())->toBeFalse()
         ->and(Happening::query()->where('kind', 'person-forgotten')->count())->toBe(1);
     $this->actingAs($this->painter($shop))->postJson("/api/people/{$lead->id}/forget")->assertForbidden();
