@@ -107,6 +107,7 @@ it('finds which of ours is nearest to a car: by cars read before, else by the fo
     $svg = Bodies::svg('marlo-tern');
     $user->workshop->bodyShapes()->create(['key' => 'marlo-tern', 'name' => 'M', 'style' => 's', 'svg' => $svg]);
     $sheet = json_decode((string) file_get_contents(base_path('data/paint-systems/northlight-s.json')), true);
+    $user->workshop->update(['shipped_toners' => true]);
     $user->workshop->paintSystems()->create(['key' => 'northlight-s', 'name' => 'N', 'sheet' => $sheet]);
     $this->actingAs($user);
     $this->postJson('/api/colours', fernGreen())->assertCreated();
