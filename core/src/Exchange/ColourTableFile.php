@@ -45,7 +45,7 @@ final class ColourTableFile
                 continue;
             }
             if ($head === null) {
-                $separator = substr_count($line, ';') > substr_count($line, ',') ? ';' : ',';
+                $separator = Lines::separator($line);
                 $head = self::head(str_getcsv($line, $separator, '"', ''));
 
                 continue;

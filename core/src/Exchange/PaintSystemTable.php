@@ -102,7 +102,7 @@ final readonly class PaintSystemTable
                 continue;
             }
             if ($head === null) {
-                $separator = self::separator($line);
+                $separator = Lines::separator($line);
                 $head = self::head(str_getcsv($line, $separator, '"', ''));
 
                 continue;
@@ -337,17 +337,6 @@ final readonly class PaintSystemTable
         }
 
         return $head;
-    }
-
-    private static function separator(string $line): string
-    {
-        $count = fn (string $with): int => substr_count($line, $with);
-
-        return match (max($count(','), $count(';'), $count("\t"))) {
-            $count(',') => ',',
-            $count(';') => ';',
-            default => "\t",
-        };
     }
 
     private static function key(string $name): string

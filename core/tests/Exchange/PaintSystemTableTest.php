@@ -58,6 +58,14 @@ it('tells a fault at its line and column', function (callable $spoil, string $wh
     ],
 ]);
 
+it('finds the line of a whole product and of a whole component', function (): void {
+    $table = PaintSystemTable::read(PaintSystemTable::write(sheetOfDemo('northlight-w')));
+    // The sealer takes lines 2 to 4, the bed begins on 5.
+    expect($table->where('products.0.components.1'))->toBe('Line 3')
+        ->and($table->where('products.1'))->toBe('Line 5')
+        ->and($table->where('products.1.ratio'))->toBe('Line 5, ratio');
+});
+
 it('refuses a file that is no such table', function (string $text, string $why): void {
     expect(fn () => PaintSystemTable::read($text))->toThrow(UnreadableFile::class, $why);
 })->with([

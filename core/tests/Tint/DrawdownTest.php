@@ -160,6 +160,20 @@ it('finds grade, shine and cover of flakes again from a panel alone and one with
     ['pearl-gold', 1.5, 0.1],
 ]);
 
+it('tells a pearl\'s body from the opposite colour that it throws there', function (): void {
+    $tint = array_map(fn (int $i): float => $i < 10 ? 0.4 : 1.0, range(0, 30));
+    $body = array_fill(0, 31, 0.05);
+    $k = array_fill(0, 31, 0.05 * 0.3);
+    $pearl = new Toner('own', 'Own', TonerKind::Pearl, $k, $body, 1.0, FlakeGrade::Pearl, 1.2, $tint);
+    $spectra = (new EffectModel(TonerLibrary::of([$pearl])))->spectra(['own' => 1.0]);
+    $panel = Measurement::ofSpectra(array_map(Spectrum::of(...), $spectra));
+    $found = FlakeFit::of('own', 'Own', TonerKind::Pearl, $panel)->toner;
+    // K/S of the body as it was made, where the tint is dim and where it is full.
+    foreach ([0, 20] as $i) {
+        expect($found->k[$i] / $found->s[$i])->toEqualWithDelta(0.3, 1e-3);
+    }
+});
+
 it('takes the usual cover where there is no panel with black, and says so', function (): void {
     $fit = FlakeFit::of('own', 'Own', TonerKind::Aluminium, flakePanel(['alu-fine' => 100.0]));
     expect($fit->areaKnown)->toBeFalse()

@@ -43,7 +43,7 @@ final class CsvReader
                 continue;
             }
             if ($head === null) {
-                $separator = self::separator($line);
+                $separator = Lines::separator($line);
                 $head = self::head(str_getcsv($line, $separator, '"', ''));
 
                 continue;
@@ -73,18 +73,6 @@ final class CsvReader
         if ($head === null) {
             throw UnreadableFile::because('The file has no header line.');
         }
-    }
-
-    private static function separator(string $line): string
-    {
-        $best = ',';
-        foreach ([',', ';', "\t"] as $candidate) {
-            if (substr_count($line, $candidate) > substr_count($line, $best)) {
-                $best = $candidate;
-            }
-        }
-
-        return $best;
     }
 
     /**

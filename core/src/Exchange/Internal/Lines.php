@@ -25,6 +25,19 @@ final class Lines
         }
     }
 
+    /** What stands between the cells of a header: of comma, semicolon and tab whichever is there most. */
+    public static function separator(string $line): string
+    {
+        $best = ',';
+        foreach ([',', ';', "\t"] as $candidate) {
+            if (substr_count($line, $candidate) > substr_count($line, $best)) {
+                $best = $candidate;
+            }
+        }
+
+        return $best;
+    }
+
     /** No name of a sample has more. Chosen here. */
     private const MOST_LINES = 20;
 
