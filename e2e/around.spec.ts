@@ -170,3 +170,35 @@ test('on a tablet the verdict stays in sight while a contour is pulled, and open
   await saved(page);
   await expect(bar).toHaveText(before ?? '');
 });
+
+test('a panel of an open job is measured by tape: car and plan follow, undo brings the drawing back', async ({ page }) => {
+  await signIn(page, 'petra');
+  await openJob(page, { body: 'Quill 3, hatchback', plate: 'E2E TAPE', colour: 'Saltmist Silver, SM-07' }, [
+    {
+      id: 'r1',
+      panel: 'front-door-left',
+      shape: { kind: 'spot', xMm: 1550, yMm: 1800, radiusMm: 40 },
+      under: { kind: 'primer', greyShade: 4 },
+    },
+  ]);
+  const lengths = page.getByText(/^Door left: /);
+  await expect(lengths).toContainText('1285 mm by 750 mm');
+
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Door left by tape' });
+  const along = dialog.getByLabel('Front to rear');
+  await along.fill('5 m');
+  await dialog.getByRole('button', { name: 'Plan on these sizes' }).click();
+  await expect(dialog.getByText(/Out of proportion with the rest/)).toBeVisible();
+  await along.fill('1350');
+  await dialog.getByRole('button', { name: 'Plan on these sizes' }).click();
+  await expect(dialog).toHaveCount(0);
+  await saved(page);
+  await expect(lengths).toContainText('1350 mm by 750 mm');
+  await expect(lengths).toContainText('Measured on this car.');
+  // The damage was seen on the metal: it is no larger for that.
+  await expect(page.getByRole('button', { name: /Door left, spot 40 mm/ })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lengths).toContainText('1285 mm by 750 mm');
+});

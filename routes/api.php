@@ -20,6 +20,7 @@ use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\MeController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\PaintController;
+use App\Http\Controllers\PanelSizeController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
@@ -68,6 +69,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::get('jobs/{job}', [JobController::class, 'show']);
     Route::put('jobs/{job}', [JobController::class, 'update']);
     Route::post('jobs/{job}/preview', [JobController::class, 'preview']);
+    Route::post('jobs/{job}/panel-sizes', PanelSizeController::class);
     Route::post('jobs/{job}/archive', [JobController::class, 'archive']);
     Route::post('jobs/{job}/restore', [JobController::class, 'restore']);
     Route::get('jobs/{job}/file', [JobFileController::class, 'show']);

@@ -282,3 +282,44 @@ it('keeps the head of a job, and finds it by order and owner', function (): void
             ->assertJsonPath('errors.0.field', "car.{$field}");
     }
 });
+
+it('corrects a panel of the car of an open job, and the plan follows', function (): void {
+    $job = $this->open($this->painter());
+    $document = $this->getJson("/api/jobs/{$job->id}")->json('document');
+    $car = $document['car']['bodyShape'];
+    $sizes = ['front-door-left' => ['alongMm' => 1310]];
+    $measured = $this->postJson("/api/jobs/{$job->id}/panel-sizes", ['document' => $document, 'sizes' => $sizes])
+        ->assertOk()
+        ->assertJsonPath('car.sizes.front-door-left.alongMm', 1310)
+        ->assertJsonPath('repairs.0.shape.radiusMm', $document['repairs'][0]['shape']['radiusMm'])
+        ->json();
+    expect($measured['repairs'][0]['shape']['xMm'])->not->toEqual($document['repairs'][0]['shape']['xMm']);
+    // Asking keeps nothing; saving does, and can be undone.
+    $this->getJson("/api/jobs/{$job->id}")->assertJsonPath('version', 1);
+    $this->putJson("/api/jobs/{$job->id}", ['document' => $measured, 'change' => 'Door measured'], ['If-Match' => '"1"'])->assertOk();
+    $this->postJson("/api/jobs/{$job->id}/undo", [], ['If-Match' => '"2"'])
+        ->assertOk()
+        ->assertJsonMissingPath('document.car.sizes');
+
+    $area = fn (string $query): float => collect($this->getJson("/api/bodies/{$car}{$query}")->assertOk()->json('panels'))
+        ->firstWhere('id', 'front-door-left')['area']['value'];
+    expect($area('?sizes=' . urlencode((string) json_encode($sizes))))->toBeGreaterThan(1.02 * $area(''));
+});
+
+it('refuses sizes that no such car has, at their field', function (mixed $sizes, string $field): void {
+    $job = $this->open($this->painter());
+    $document = $this->getJson("/api/jobs/{$job->id}")->json('document');
+    $this->postJson("/api/jobs/{$job->id}/panel-sizes", ['document' => $document, 'sizes' => $sizes])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.field', $field);
+    $document['car']['sizes'] = $sizes;
+    $this->putJson("/api/jobs/{$job->id}", ['document' => $document], ['If-Match' => '"1"'])->assertUnprocessable();
+    $this->getJson("/api/bodies/{$document['car']['bodyShape']}?sizes=" . urlencode((string) json_encode($sizes)))
+        ->assertUnprocessable();
+})->with([
+    'four times as long' => [['bonnet' => ['alongMm' => 4000]], 'car.sizes.bonnet.alongMm'],
+    'no such panel' => [['spoiler' => ['alongMm' => 400]], 'car.sizes.spoiler'],
+    'words' => [['bonnet' => ['alongMm' => 'long']], 'car.sizes.bonnet.alongMm'],
+    'not an object' => ['large', 'car.sizes'],
+    'a list' => [[['alongMm' => 400]], 'car.sizes'],
+]);

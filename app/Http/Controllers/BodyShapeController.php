@@ -12,7 +12,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\InvalidInput;
+use Kalopsis\Input\Problems;
 use Kalopsis\Panel\BodyShapeSvg;
+use Kalopsis\Panel\PanelSizes;
 use OpenApi\Attributes as OA;
 
 final class BodyShapeController extends Controller
@@ -22,7 +26,15 @@ final class BodyShapeController extends Controller
             path: '/api/bodies/{key}',
             operationId: 'showBody',
             tags: ['shelf'],
-            parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+            parameters: [
+                new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+                new OA\Parameter(
+                    name: 'sizes',
+                    description: 'panels that were measured on this car, as JSON: {"bonnet": {"alongMm": 1010}}',
+                    in: 'query',
+                    schema: new OA\Schema(type: 'string'),
+                ),
+            ],
         ),
     ]
     #[
@@ -34,6 +46,13 @@ final class BodyShapeController extends Controller
     ]
     #[
         OA\Response(
+            response: 422,
+            description: 'No car is like that',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ]
+    #[
+        OA\Response(
             response: 404,
             description: 'Not on this shelf',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
@@ -41,7 +60,17 @@ final class BodyShapeController extends Controller
     ]
     public function show(Request $request, string $key): JsonResponse
     {
-        return new JsonResponse(BodyShapeResource::of(BodyShapeSvg::read($this->find($this->user($request), $key)->svg)));
+        $drawn = BodyShapeSvg::read($this->find($this->user($request), $key)->svg);
+        $problems = new Problems();
+        $asked = $request->query('sizes');
+        $sizes = PanelSizes::read(Fields::of(is_string($asked) ? json_decode($asked, true) : [], $problems, 'sizes'), $drawn);
+        $problems->stop();
+
+        try {
+            return new JsonResponse(BodyShapeResource::of($sizes->on($drawn)));
+        } catch (InvalidInput $bad) {
+            throw $bad->under('sizes');
+        }
     }
 
     #[

@@ -16,6 +16,12 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'label', type: 'string'),
             new OA\Property(property: 'plate', type: 'string'),
             new OA\Property(property: 'bodyShape', type: 'string'),
+            new OA\Property(
+                property: 'sizes',
+                description: 'panels that were measured on this car, by their id',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/PanelSize'),
+            ),
             new OA\Property(property: 'due', description: 'like 2026-11-30T16:00', type: 'string', nullable: true),
             new OA\Property(property: 'painter', type: 'string'),
             new OA\Property(property: 'order', description: 'number of the order', type: 'string'),
@@ -25,6 +31,33 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'bakeLimitC', description: 'deg C, null: nobody looked it up', type: 'number', nullable: true),
             new OA\Property(property: 'peel', description: 'orange peel, 1 like glass to 5 very coarse', type: 'integer'),
             new OA\Property(property: 'waxed', description: 'waxed, or silicone was used on it', type: 'boolean'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PanelSize',
+        description: 'mm by tape',
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'alongMm', description: 'from front to rear', type: 'number'),
+            new OA\Property(property: 'acrossMm', description: 'from top to bottom, or from side to side', type: 'number'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
+        schema: 'PanelSizesWish',
+        required: ['document', 'sizes'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'document', ref: '#/components/schemas/JobDocument'),
+            new OA\Property(
+                property: 'sizes',
+                description: 'all that are measured; none: as drawn',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/PanelSize'),
+            ),
         ],
     ),
 ]

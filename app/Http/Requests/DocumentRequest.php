@@ -29,13 +29,20 @@ final class DocumentRequest extends FormRequest
         ];
     }
 
-    /** @return array<array-key, mixed> as sent: the framework's trimming and emptying must not touch a document */
+    /** @return array<array-key, mixed> as sent */
     public function document(): array
     {
-        $body = json_decode($this->getContent(), true);
-        $document = is_array($body) ? $body['document'] ?? null : null;
+        $document = $this->raw('document');
 
         return is_array($document) ? $document : [];
+    }
+
+    /** A part as it was sent: the framework's trimming and emptying must not touch what the core reads. */
+    public function raw(string $part): mixed
+    {
+        $body = json_decode($this->getContent(), true);
+
+        return is_array($body) ? $body[$part] ?? null : null;
     }
 
     public function change(): string

@@ -15,4 +15,12 @@ final class InvalidInput extends DomainException
     {
         parent::__construct($problems[0]->field . ': ' . $problems[0]->detail->in(UnitSystem::Metric));
     }
+
+    /** The same faults of a part, where that part stands in a larger whole. */
+    public function under(string $field): self
+    {
+        $path = fn (string $inner): string => $inner === '' ? $field : "{$field}.{$inner}";
+
+        return new self(array_map(fn (Problem $p): Problem => new Problem($path($p->field), $p->code, $p->detail), $this->problems));
+    }
 }

@@ -20,6 +20,7 @@ use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\Internal\CupWishReader;
+use Kalopsis\Job\Internal\MeasuredBody;
 use Kalopsis\Job\Internal\RepairReader;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\Repair;
@@ -104,6 +105,7 @@ final readonly class JobReader
         if ($body === null && $carSpec->bodyShape !== '') {
             $problems->add('car.bodyShape', 'unknown', "There is no body shape \"{$carSpec->bodyShape}\".");
         }
+        $body = $body === null ? null : MeasuredBody::of($car, $body);
         $systemKey = $job->text('paintSystem', 1, 60, 'The paint system');
         $edition = $job->has('paintEdition') ? $job->whole('paintEdition', 1, self::MOST_EDITIONS, 'The edition') : null;
         $system = $systemKey === '' ? null : $this->catalogue->paintSystem($systemKey, $edition);

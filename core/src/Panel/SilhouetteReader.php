@@ -89,15 +89,7 @@ final class SilhouetteReader
 
     private static function on(BodyShape $body, string $key, Phrase $name, Phrase $how, string $panel, bool $across): Tape
     {
-        $box = $body->panel($panel)->outline->box();
-        $mirrored = $across && $box->y0 < 0.0 && $box->y1 > 0.0;
-        [$from, $to] = match (true) {
-            $mirrored => [0.0, max(-$box->y0, $box->y1)],
-            $across => [min(abs($box->y0), abs($box->y1)), max(abs($box->y0), abs($box->y1))],
-            default => [$box->x0, $box->x1],
-        };
-
-        return new Tape($key, $name, $how, $panel, $across, $from, $to, $mirrored);
+        return Tape::over($body->panel($panel), $key, $name, $how, $across, TapeFit::hasTwoSides($body));
     }
 
     /** @param list<string> $parts none: all of it */

@@ -27,6 +27,25 @@ final readonly class Tape
         public bool $mirrored,
     ) {}
 
+    /**
+     * From one end of a panel to the other.
+     *
+     * @param bool $bothSides are the two sides of the car drawn alike about its middle line?
+     */
+    public static function over(Panel $panel, string $key, Phrase $name, Phrase $how, bool $across, bool $bothSides): self
+    {
+        $box = $panel->outline->box();
+        $mirrored = $across && $bothSides && $box->y0 < 0.0 && $box->y1 > 0.0;
+        [$from, $to] = match (true) {
+            $mirrored => [0.0, max(-$box->y0, $box->y1)],
+            $across && $bothSides => [min(abs($box->y0), abs($box->y1)), max(abs($box->y0), abs($box->y1))],
+            $across => [$box->y0, $box->y1],
+            default => [$box->x0, $box->x1],
+        };
+
+        return new self($key, $name, $how, $panel->id, $across, $from, $to, $mirrored);
+    }
+
     /** As long as it is on the drawing, mm. */
     public function drawnMm(): float
     {

@@ -35,6 +35,9 @@ final class TapeFit
     /** A wish to stay as drawn, so that the scale is known where nothing was typed. */
     private const AS_DRAWN = 1e-3;
 
+    /** The same wish where the drawing is the car's own and a panel of it is corrected: the rest stays. */
+    private const AS_IT_WAS = 1e3;
+
     /** Area of ordinary cars' panels, m2. Common practice. */
     private const ORDINARY_M2 = [
         'bonnet' => [1.2, 1.6],
@@ -54,12 +57,26 @@ final class TapeFit
      */
     public static function of(Silhouette $silhouette, array $typed, string $key, string $name): BodyShape
     {
-        $found = self::solve($silhouette, $typed);
+        $found = self::solve($silhouette, $typed, self::AS_DRAWN);
         if ($found === null) {
-            throw new InvalidInput(self::contradictions($silhouette, $typed));
+            throw (new InvalidInput(self::contradictions($silhouette, $typed, self::AS_DRAWN)))->under('lengths');
         }
 
         return self::stretched($silhouette->body, $found[0], $found[1], $key, $name);
+    }
+
+    /**
+     * What takes a drawing of this very car to the one with some of its panels measured: those are met, and what nobody
+     * measured stays as long as it is drawn, as far as it does not lie beside them.
+     *
+     * @param array<string, float> $typed lengths in mm by tape
+     * @return array{Stretch, Stretch} along and across
+     * @throws InvalidInput at "KEY" where lengths contradict each other
+     */
+    public static function correcting(Silhouette $drawn, array $typed): array
+    {
+        return self::solve($drawn, $typed, self::AS_IT_WAS)
+            ?? throw new InvalidInput(self::contradictions($drawn, $typed, self::AS_IT_WAS));
     }
 
     /**
@@ -90,11 +107,14 @@ final class TapeFit
      * @param array<string, float> $typed
      * @return ?array{Stretch, Stretch} along and across; null where no car is like that
      */
-    private static function solve(Silhouette $silhouette, array $typed): ?array
+    private static function solve(Silhouette $silhouette, array $typed, float $asDrawn): ?array
     {
         $box = $silhouette->body->box();
         $along = self::knots($silhouette, false, $box->x0, $box->x1);
-        $across = self::knots($silhouette, true, 0.0, max(abs($box->y0), abs($box->y1)));
+        $sides = self::hasTwoSides($silhouette->body);
+        $across = $sides
+            ? self::knots($silhouette, true, 0.0, max(abs($box->y0), abs($box->y1)))
+            : self::knots($silhouette, true, $box->y0, $box->y1);
         $lengths = [...self::pieces($along), ...self::pieces($across)];
         $n = count($lengths);
         $all = array_sum($lengths);
@@ -108,8 +128,8 @@ final class TapeFit
             $matrix[$i][$n] -= $weight;
             $matrix[$n][$i] -= $weight;
         }
-        $matrix[$n][$n] += self::AS_DRAWN;
-        $right[$n] += self::AS_DRAWN;
+        $matrix[$n][$n] += $asDrawn;
+        $right[$n] += $asDrawn;
         $rows = [];
         foreach ($typed as $key => $mm) {
             $tape = $silhouette->tape($key);
@@ -145,8 +165,8 @@ final class TapeFit
         $first = count($along) - 1;
 
         return [
-            self::stretch($along, array_slice($stretch, 0, $first)),
-            self::stretch($across, array_slice($stretch, $first, count($across) - 1)),
+            self::stretch($along, array_slice($stretch, 0, $first), false),
+            self::stretch($across, array_slice($stretch, $first, count($across) - 1), $sides),
         ];
     }
 
@@ -213,14 +233,14 @@ final class TapeFit
      * @param non-empty-list<float> $knots
      * @param list<float> $stretch
      */
-    private static function stretch(array $knots, array $stretch): Stretch
+    private static function stretch(array $knots, array $stretch, bool $bothSides): Stretch
     {
         $at = [$knots[0]];
         foreach ($stretch as $i => $times) {
             $at[] = $at[$i] + $times * ($knots[$i + 1] - $knots[$i]);
         }
 
-        return new Stretch($knots, $at);
+        return new Stretch($knots, $at, $bothSides);
     }
 
     /**
@@ -229,11 +249,11 @@ final class TapeFit
      * @param array<string, float> $typed
      * @return non-empty-list<Problem>
      */
-    private static function contradictions(Silhouette $silhouette, array $typed): array
+    private static function contradictions(Silhouette $silhouette, array $typed, float $asDrawn): array
     {
         $guilty = [];
         foreach (array_keys($typed) as $key) {
-            if (self::solve($silhouette, array_diff_key($typed, [$key => 0.0])) !== null) {
+            if (self::solve($silhouette, array_diff_key($typed, [$key => 0.0]), $asDrawn) !== null) {
                 $guilty[] = $key;
             }
         }
@@ -243,12 +263,12 @@ final class TapeFit
         foreach ($guilty as $key) {
             $others = array_values(array_map($name, array_diff($guilty, [$key])));
             $drawn = $silhouette->tape($key)?->drawnMm() ?? 0.0;
-            $out[] = new Problem("lengths.{$key}", 'contradicts', $others === []
+            $out[] = new Problem($key, 'contradicts', $others === []
                 ? Phrase::of('Out of proportion with the rest of this silhouette, which has {drawn} here.', ['drawn' => Quantity::mm(round($drawn))])
                 : Phrase::of('This does not go together with: {others}. Hold the tape again.', ['others' => $others]));
         }
 
-        return $out === [] ? [new Problem('lengths', 'contradicts', Phrase::of('No car is like that.'))] : $out;
+        return $out === [] ? [new Problem('', 'contradicts', Phrase::of('No car is like that.'))] : $out;
     }
 
     /**
@@ -275,7 +295,21 @@ final class TapeFit
         return array_values(array_filter(array_keys($typed), fn (string $key): bool => in_array($key, $named, true)));
     }
 
-    private static function stretched(BodyShape $body, Stretch $along, Stretch $across, string $key, string $name): BodyShape
+    /** Is it drawn about a middle line, its left below and its right above? Then both sides stay alike. */
+    public static function hasTwoSides(BodyShape $body): bool
+    {
+        foreach ($body->panels as $panel) {
+            $box = $panel->outline->box();
+            if ($box->y0 < -self::MET_MM && $box->y1 > self::MET_MM && abs($box->y0 + $box->y1) > self::MET_MM) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The drawing under two stretches, every line of it. */
+    public static function stretched(BodyShape $body, Stretch $along, Stretch $across, string $key, string $name): BodyShape
     {
         $line = fn (Polyline $line): Polyline => Polyline::through(self::points($line->xs, $line->ys, $along, $across, false));
         $named = fn (NamedLine $l): NamedLine => new NamedLine($l->name, $line($l->line));
@@ -318,7 +352,7 @@ final class TapeFit
         $out = [];
         $count = count($xs);
         foreach ($xs as $i => $x) {
-            $out[] = [$along->of($x), $across->mirrored($ys[$i])];
+            $out[] = [$along->of($x), $across->of($ys[$i])];
             $next = $i + 1 < $count ? $i + 1 : ($closed ? 0 : null);
             if ($next === null) {
                 continue;
@@ -327,15 +361,15 @@ final class TapeFit
             $shares = [];
             $dx = $xs[$next] - $x;
             $dy = $ys[$next] - $ys[$i];
-            foreach ($along->between($x, $xs[$next], false) as $cut) {
+            foreach ($along->between($x, $xs[$next]) as $cut) {
                 $shares[] = ($cut - $x) / $dx;
             }
-            foreach ($across->between($ys[$i], $ys[$next], true) as $cut) {
+            foreach ($across->between($ys[$i], $ys[$next]) as $cut) {
                 $shares[] = ($cut - $ys[$i]) / $dy;
             }
             sort($shares);
             foreach ($shares as $share) {
-                $out[] = [$along->of($x + $share * $dx), $across->mirrored($ys[$i] + $share * $dy)];
+                $out[] = [$along->of($x + $share * $dx), $across->of($ys[$i] + $share * $dy)];
             }
         }
 

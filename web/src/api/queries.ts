@@ -1,5 +1,6 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { api, ApiProblem, unwrap } from './client';
+import type { JobDocument } from './types';
 
 /** Query keys in one place, so that a change can name what it touches. */
 export const keys = {
@@ -18,7 +19,7 @@ export const keys = {
   calibration: ['calibration'] as const,
   practice: ['practice'] as const,
   shopSchools: ['shop-schools'] as const,
-  body: (key: string) => ['body', key] as const,
+  body: (key: string, sizes = '') => ['body', key, sizes] as const,
 };
 
 export const meQuery = queryOptions({
@@ -43,13 +44,23 @@ export const useShelf = () =>
 export const useShopSchools = () =>
   useQuery({ queryKey: keys.shopSchools, queryFn: () => unwrap(api.GET('/api/shop-schools')), staleTime: 300_000 });
 
-export const useBody = (key: string | undefined) =>
-  useQuery({
-    queryKey: keys.body(key ?? ''),
-    queryFn: () => unwrap(api.GET('/api/bodies/{key}', { params: { path: { key: key ?? '' } } })),
-    enabled: key !== undefined && key !== '',
+/** The car of a job as it was measured, or a drawing of the shelf. While another size is fetched the last one stays. */
+export const useBody = (car: Pick<JobDocument['car'], 'bodyShape' | 'sizes'> | undefined) => {
+  const sizes = car?.sizes === undefined ? undefined : JSON.stringify(car.sizes);
+  const key = car?.bodyShape ?? '';
+  return useQuery({
+    queryKey: keys.body(key, sizes),
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/bodies/{key}', {
+          params: { path: { key }, query: sizes === undefined ? {} : { sizes } },
+        }),
+      ),
+    enabled: key !== '',
     staleTime: 300_000,
+    placeholderData: (last) => (last?.key === key ? last : undefined),
   });
+};
 
 export const useHistory = (id: string, version: number) =>
   useQuery({

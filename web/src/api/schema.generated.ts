@@ -1332,6 +1332,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/panel-sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The job as it reads with these panels measured; repairs keep their size and move along. Keeps nothing. */
+        post: operations["measurePanels"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -2930,6 +2947,10 @@ export interface components {
             label: string;
             plate?: string;
             bodyShape: string;
+            /** @description panels that were measured on this car, by their id */
+            sizes?: {
+                [key: string]: components["schemas"]["PanelSize"];
+            };
             /** @description like 2026-11-30T16:00 */
             due?: string | null;
             painter?: string;
@@ -2947,6 +2968,20 @@ export interface components {
             peel?: number;
             /** @description waxed, or silicone was used on it */
             waxed?: boolean;
+        };
+        /** @description mm by tape */
+        PanelSize: {
+            /** @description from front to rear */
+            alongMm?: number;
+            /** @description from top to bottom, or from side to side */
+            acrossMm?: number;
+        };
+        PanelSizesWish: {
+            document: components["schemas"]["JobDocument"];
+            /** @description all that are measured; none: as drawn */
+            sizes: {
+                [key: string]: components["schemas"]["PanelSize"];
+            };
         };
         ColourPart: {
             name: string;
@@ -5144,7 +5179,10 @@ export type $defs = Record<string, never>;
 export interface operations {
     showBody: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description panels that were measured on this car, as JSON: {"bonnet": {"alongMm": 1010}} */
+                sizes?: string;
+            };
             header?: never;
             path: {
                 key: string;
@@ -5164,6 +5202,15 @@ export interface operations {
             };
             /** @description Not on this shelf */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No car is like that */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8019,6 +8066,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PaintSystemSheet"];
+                };
+            };
+        };
+    };
+    measurePanels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description What holds for the whole API. */
+                job: components["parameters"]["job"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanelSizesWish"];
+            };
+        };
+        responses: {
+            /** @description The job on the car as measured */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobDocument"];
+                };
+            };
+            /** @description Faults by field */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -15,6 +15,7 @@ import { linePath, pair, type Pair } from '../map/geometry';
 import { RepairShape } from '../map/PlanLayers';
 import { turnedBack, type Turn } from '../map/turn';
 import { CarToolbar, type Tool } from './CarToolbar';
+import { PanelSizeDialog } from './PanelSizeDialog';
 import { RepairEditor } from './RepairEditor';
 import { RoomLines } from './RoomLines';
 
@@ -31,6 +32,7 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
   const [tool, setTool] = useState<Tool>('choose');
   const [panelId, setPanelId] = useState<string | null>(document.repairs[0]?.panel ?? null);
   const [repairId, setRepairId] = useState<string | null>(document.repairs[0]?.id ?? null);
+  const [measuring, setMeasuring] = useState(false);
   const [sketch, setSketch] = useState<Sketch | null>(null);
   const [dragging, setDragging] = useState<{ id: string; from: Pair; shape: RepairPart['shape'] } | null>(null);
   // The map opens on the repairs that were there; it does not jump while somebody draws.
@@ -167,6 +169,8 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
           onPanel={choosePanel}
           onSpot={addSpotInMiddle}
           onNewPart={() => panel !== null && add(panel.id, { kind: 'new-part' })}
+          onMeasure={() => setMeasuring(true)}
+          measured={panel !== null && document.car.sizes?.[panel.id] !== undefined}
         >
           <FormControlLabel
             control={
@@ -310,6 +314,9 @@ export function CarStation({ handle, body }: { handle: BenchHandle; body: BodySh
           onRemove={remove}
         />
       </Box>
+      {measuring && panel !== null && (
+        <PanelSizeDialog handle={handle} panel={panel} onClose={() => setMeasuring(false)} />
+      )}
       <Meaning plan={plan} where={(at) => at === 'zone:repair' || at === 'zone:sealer'} />
       <Box sx={visuallyHidden}>
         <table>

@@ -3,8 +3,11 @@ import { Trans } from '@lingui/react/macro';
 import { Box, Button, MenuItem, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { BodyPanel, BodyShape } from '../api/types';
+import { useUnits } from '../kit/preferences';
+import { formatMm } from '../kit/units';
 import { Measure } from '../kit/Words';
 import { tell } from '../language/tell';
+import { spans } from './PanelSizeDialog';
 
 export type Tool = 'choose' | 'spot' | 'outline';
 
@@ -16,6 +19,9 @@ interface Props {
   onPanel: (panel: BodyPanel) => void;
   onSpot: () => void;
   onNewPart: () => void;
+  onMeasure: () => void;
+  /** was the chosen panel measured on this car? */
+  measured: boolean;
   /** What is asked about the whole car. */
   children?: ReactNode;
 }
@@ -26,7 +32,20 @@ const HINTS: Record<Tool, string> = {
   outline: t`Draw around the primed area in one loop.`,
 };
 
-export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewPart, children }: Props) {
+export function CarToolbar({
+  tool,
+  setTool,
+  body,
+  panel,
+  onPanel,
+  onSpot,
+  onNewPart,
+  onMeasure,
+  measured,
+  children,
+}: Props) {
+  const units = useUnits();
+  const { along, across } = panel === null ? { along: 0, across: 0 } : spans(panel);
   return (
     <Stack
       direction="row"
@@ -79,13 +98,18 @@ export function CarToolbar({ tool, setTool, body, panel, onPanel, onSpot, onNewP
       <Button variant="outlined" disabled={panel === null} onClick={onNewPart}>
         <Trans>New part</Trans>
       </Button>
+      <Button variant="outlined" disabled={panel === null} onClick={onMeasure}>
+        <Trans>Measure it</Trans>
+      </Button>
       <Box sx={{ flexGrow: 1, minWidth: 160 }}>
         <Typography variant="body2">{HINTS[tool]}</Typography>
         {panel !== null && (
           <Typography variant="caption" color="text.secondary">
             <Trans>
-              {panel.name}: <Measure of={panel.area} />, {tell(panel.material)}, lies {tell(panel.orientation)}.
-            </Trans>
+              {panel.name}: {formatMm(along, units)} by {formatMm(across, units)}, <Measure of={panel.area} />,{' '}
+              {tell(panel.material)}, lies {tell(panel.orientation)}.
+            </Trans>{' '}
+            {measured && <Trans>Measured on this car.</Trans>}
           </Typography>
         )}
       </Box>

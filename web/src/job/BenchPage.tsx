@@ -43,7 +43,7 @@ export function BenchPage() {
 
 function Bench({ id, station, handle }: { id: string; station: StationId; handle: BenchHandle }) {
   const navigate = useNavigate();
-  const body = useBody(handle.bench.document.car.bodyShape);
+  const body = useBody(handle.document.car);
   const [details, setDetails] = useState(false);
   const { undo, redo } = handle;
   useEffect(() => {

@@ -57,7 +57,7 @@ export function BoothSheet() {
   const { id = '' } = useParams();
   const loaded = useBench(id);
   const bench = loaded.state === 'ready' ? loaded.handle.bench : undefined;
-  const body = useBody(bench?.document.car.bodyShape);
+  const body = useBody(bench?.document.car);
   if (loaded.state === 'failed') {
     return <Failed error={loaded.error} retry={loaded.retry} />;
   }

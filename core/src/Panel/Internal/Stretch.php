@@ -7,14 +7,25 @@ namespace Kalopsis\Panel\Internal;
 /** A line that is stretched piece by piece: rising, and straight between its knots. */
 final readonly class Stretch
 {
+    /** @var non-empty-list<float> rising, on both sides where there are two */
+    private array $cuts;
+
     /**
      * @param non-empty-list<float> $knots rising
      * @param non-empty-list<float> $at where each comes to lie, rising
+     * @param bool $bothSides the same on either side of nought, with knots from nought on
      */
-    public function __construct(private array $knots, private array $at) {}
+    public function __construct(private array $knots, private array $at, private bool $bothSides)
+    {
+        $other = $bothSides ? array_map(fn (float $k): float => -$k, array_reverse($knots)) : [];
+        $this->cuts = [...$other, ...$knots];
+    }
 
     public function of(float $x): float
     {
+        if ($this->bothSides && $x < 0.0) {
+            return -$this->of(-$x);
+        }
         $last = count($this->knots) - 1;
         $i = 0;
         while ($i < $last - 1 && $x > $this->knots[$i + 1]) {
@@ -28,10 +39,10 @@ final readonly class Stretch
         return $this->at[$i] + $share * ($this->at[$i + 1] - $this->at[$i]);
     }
 
-    /** The same on either side of nought. */
-    public function mirrored(float $y): float
+    /** The way back. */
+    public function undone(): self
     {
-        return $y < 0.0 ? -$this->of(-$y) : $this->of($y);
+        return new self($this->at, $this->knots, $this->bothSides);
     }
 
     /**
@@ -39,11 +50,16 @@ final readonly class Stretch
      *
      * @return list<float>
      */
-    public function between(float $from, float $to, bool $mirrored): array
+    public function between(float $from, float $to): array
     {
-        $other = $mirrored ? array_map(fn (float $k): float => -$k, array_reverse($this->knots)) : [];
-        $knots = [...$other, ...$this->knots];
-        $inside = array_values(array_filter($knots, fn (float $k): bool => $k > min($from, $to) && $k < max($from, $to)));
+        $least = min($from, $to);
+        $most = max($from, $to);
+        $inside = [];
+        foreach ($this->cuts as $cut) {
+            if ($cut > $least && $cut < $most) {
+                $inside[] = $cut;
+            }
+        }
 
         return $from <= $to ? $inside : array_reverse($inside);
     }
