@@ -171,7 +171,9 @@ test('on a tablet the verdict stays in sight while a contour is pulled, and open
   await expect(bar).toHaveText(before ?? '');
 });
 
-test('a panel of an open job is measured by tape: car and plan follow, undo brings the drawing back', async ({ page }) => {
+test('a panel of an open job is measured by tape: car and plan follow, undo brings the drawing back', async ({
+  page,
+}) => {
   await signIn(page, 'petra');
   await openJob(page, { body: 'Quill 3, hatchback', plate: 'E2E TAPE', colour: 'Saltmist Silver, SM-07' }, [
     {

@@ -35,6 +35,14 @@ it('plans with the booth, the guns and the cups that the shop has', function ():
         ...$this->getJson("/api/jobs/{$job->id}")->json('document'),
         'booth' => ['temperatureC' => 22, 'humidityPercent' => 50, ...$p],
     ]])->assertOk()->json();
+    // The sheet's pressure is outside what this gun works at; a slower gun takes longer over the same paint.
+    $this->putJson('/api/shelf/equipment', [...$wish, 'guns' => ['standard' => ['leastBar' => 3, 'flowMlPerMin' => 80]]])->assertOk();
+    $slow = $plan();
+    expect(array_column($slow['warnings'], 'code'))->toContain('pressure')
+        ->and(array_column($north['warnings'], 'code'))->not->toContain('pressure');
+    $flow = fn (array $p): float => collect($p['coats'])->firstWhere('kind', 'base')['gun']['flowMlPerMin'];
+    expect($flow($slow))->toEqualWithDelta($flow($north) / 2.0, 1e-9);
+    $this->putJson('/api/shelf/equipment', $wish)->assertOk();
     // Day and hours know the same booths.
     expect($this->getJson('/api/shelf')->json('equipment.booths.0.name'))->toBe('North')
         ->and(json_encode($booth(['name' => 'North'])))->toContain('"value":40');

@@ -26,6 +26,10 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'fanMm', description: 'at 180 mm from the panel', type: 'number'),
+            new OA\Property(property: 'nozzleMm', type: 'number'),
+            new OA\Property(property: 'flowMlPerMin', description: 'trigger pulled through', type: 'number'),
+            new OA\Property(property: 'leastBar', description: 'below it the gun does not atomise', type: 'number'),
+            new OA\Property(property: 'mostBar', type: 'number'),
         ],
     ),
 ]

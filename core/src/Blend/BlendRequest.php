@@ -13,8 +13,8 @@ use Kalopsis\Panel\Panel;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\CoatSequence;
-use Kalopsis\Sequence\Fans;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\ShopGuns;
 use Kalopsis\Spray\Certainty;
 use Kalopsis\Spray\Finish;
 
@@ -26,7 +26,7 @@ final readonly class BlendRequest
      * @param ?int $undercoatShade grey shade the colour wants under it, 1 to 7
      * @param float $usual length of the way it is sprayed, as a share of the trade's usual blend
      * @param array<string, MixRatio> $ratios by product role, what the painter mixes instead of the data sheet's
-     * @param Fans $fans of the shop's guns
+     * @param ShopGuns $guns of this shop
      * @param array<string, SideChoice> $sides by "panel|neighbour", ids sorted
      */
     public function __construct(
@@ -43,7 +43,7 @@ final readonly class BlendRequest
         public Air $air,
         public Certainty $certainty,
         public array $sides,
-        public Fans $fans = new Fans(),
+        public ShopGuns $guns = new ShopGuns(),
     ) {}
 
     public static function sideKey(string $panel, string $neighbour): string
@@ -68,7 +68,7 @@ final readonly class BlendRequest
             $this->air,
             $this->certainty,
             $this->sides,
-            $this->fans,
+            $this->guns,
         );
     }
 
@@ -89,14 +89,14 @@ final readonly class BlendRequest
             $this->air,
             $this->certainty,
             $this->sides,
-            $this->fans,
+            $this->guns,
         );
     }
 
     /** @return list<Coat> */
     public function drawnOut(CoatSequence $sequence, float $blendMm, ?GunChoice $gun = null): array
     {
-        return $sequence->drawnOut($blendMm, $this->system, $this->finish->class, $gun ?? $this->gun, $this->ratios, $this->fans);
+        return $sequence->drawnOut($blendMm, $this->system, $this->finish->class, $gun ?? $this->gun, $this->ratios, $this->guns);
     }
 
     /** @return list<array{Repair, Panel}> */

@@ -6,29 +6,23 @@ namespace Kalopsis\Job;
 
 use JsonSerializable;
 use Kalopsis\Cups\Vessel;
-use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Input\Fields;
-use Kalopsis\Sequence\Fans;
-use Kalopsis\Units\Unit;
+use Kalopsis\Job\Internal\GunReader;
+use Kalopsis\Sequence\ShopGuns;
 
 /** What a shop works with, with the figures that plans are computed from. What it does not say is usual. */
 final readonly class Equipment implements JsonSerializable
 {
-    /** Fan of a gun at 180 mm from the panel, mm: from small spot guns to the widest. Common practice. */
-    private const FAN_MM = [60.0, 450.0];
-
     private const MOST_BOOTHS = 12;
 
     /**
      * @param non-empty-list<BoothKind> $booths
      * @param list<Vessel> $cups sizes on the shelf; none: all
-     * @param array{standard: string, small: string} $guns what the two are called, and their nozzles
      */
     private function __construct(
         private array $booths,
-        public Fans $fans,
+        public ShopGuns $guns,
         public array $cups,
-        private array $guns,
     ) {}
 
     /** @param list<string> $booths their names */
@@ -36,9 +30,8 @@ final readonly class Equipment implements JsonSerializable
     {
         return new self(
             array_map(fn (string $name): BoothKind => new BoothKind($name), $booths === [] ? ['Booth 1'] : $booths),
-            new Fans(),
+            new ShopGuns(),
             [],
-            ['standard' => '', 'small' => ''],
         );
     }
 
@@ -58,12 +51,6 @@ final readonly class Equipment implements JsonSerializable
             $f->problems->add($f->path('booths'), 'missing', 'A shop has a booth at least.');
         }
         $guns = $f->maybe('guns');
-        $fan = fn (string $gun): float => $guns->maybe($gun)->has('fanMm')
-            ? $guns->maybe($gun)->number('fanMm', ...[...self::FAN_MM, Unit::Millimetre, 'The fan'])
-            : GunSetUp::FAN_MM;
-        $name = fn (string $gun): string => $guns->maybe($gun)->has('name')
-            ? $guns->maybe($gun)->text('name', 0, 60, 'The gun')
-            : '';
         $cups = [];
         foreach ($f->texts('cups', count(Vessel::cases()), 10, 'The cups') as $i => $size) {
             $vessel = Vessel::tryFrom($size);
@@ -76,9 +63,8 @@ final readonly class Equipment implements JsonSerializable
 
         return new self(
             $booths === [] ? [new BoothKind('Booth 1')] : $booths,
-            new Fans($fan('standard'), $fan('small')),
+            new ShopGuns(GunReader::read($guns->maybe('standard')), GunReader::read($guns->maybe('small'))),
             $cups,
-            ['standard' => $name('standard'), 'small' => $name('small')],
         );
     }
 
@@ -106,8 +92,8 @@ final readonly class Equipment implements JsonSerializable
         return [
             'booths' => $this->booths,
             'guns' => [
-                'standard' => ['name' => $this->guns['standard'], 'fanMm' => $this->fans->standardMm],
-                'small' => ['name' => $this->guns['small'], 'fanMm' => $this->fans->smallMm],
+                'standard' => $this->guns->standard,
+                'small' => $this->guns->small,
             ],
             'cups' => array_map(fn (Vessel $v): string => $v->value, $this->cups),
         ];

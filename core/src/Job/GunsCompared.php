@@ -129,12 +129,23 @@ final readonly class GunsCompared implements JsonSerializable
         $base = array_values(array_filter($plan->blend->coats, fn (Coat $c): bool => $c->kind() === CoatKind::Base));
         $first = $base[0] ?? null;
 
+        $own = $plan->job->equipment->guns->of($gun);
+        $values = [
+            'nozzle' => $own->nozzleMm === null
+                ? Phrase::of($gun === GunChoice::Small ? '1.0 mm' : '1.2 to 1.4 mm')
+                : Phrase::of('{mm} mm', ['mm' => sprintf('%.1f', $own->nozzleMm)]),
+            'flow' => $own->flowMlPerMin === null
+                ? Phrase::of($gun === GunChoice::Small ? '40 to 45 ml/min' : 'about 160 ml/min')
+                : Phrase::of('{ml} ml/min', ['ml' => sprintf('%.0f', $own->flowMlPerMin)]),
+        ];
+
         return $gun === GunChoice::Small
             ? Phrase::of(
-                '1.0 mm nozzle, 40 to 45 ml/min, {from} down to {to} at the very edge; keep colour off the neighbour.',
-                ['from' => Quantity::bar(1.5), 'to' => Quantity::bar(0.5)],
+                '{nozzle} nozzle, {flow}, {from} down to {to} at the very edge; keep colour off the neighbour.',
+                [...$values, 'from' => Quantity::bar(1.5), 'to' => Quantity::bar(0.5)],
             )
-            : Phrase::of('1.2 to 1.4 mm nozzle, about 160 ml/min, {bar}.', [
+            : Phrase::of('{nozzle} nozzle, {flow}, {bar}.', [
+                ...$values,
                 'bar' => $first === null ? '' : Quantity::bar($first->gun->bar),
             ]);
     }

@@ -73,7 +73,7 @@ final readonly class JobSpec
             $this->air(),
             $this->plan->certainty,
             $this->plan->sides,
-            $this->equipment->fans,
+            $this->equipment->guns,
         );
     }
 

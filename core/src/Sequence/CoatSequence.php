@@ -145,7 +145,7 @@ final readonly class CoatSequence implements JsonSerializable
      * Every step on this car, drawn out over so long a blend.
      *
      * @param array<string, MixRatio> $ratios by product role, what the painter mixes instead of the data sheet's
-     * @param Fans $fans of the shop's guns
+     * @param ShopGuns $guns of this shop
      * @return list<Coat>
      */
     public function drawnOut(
@@ -154,7 +154,7 @@ final readonly class CoatSequence implements JsonSerializable
         FinishClass $finish,
         GunChoice $gun,
         array $ratios,
-        Fans $fans = new Fans(),
+        ShopGuns $guns = new ShopGuns(),
     ): array {
         $out = [];
         foreach ($this->steps as $step) {
@@ -168,9 +168,9 @@ final readonly class CoatSequence implements JsonSerializable
                 $mixture,
                 $step->extent->fades() ? $step->extent->reachIn($blendMm) : null,
                 $step->extent->fades() ? $step->extent->fadeIn($blendMm) : 0.0,
-                $step->film * $step->strokes->passes() * $step->gun->film($held, $sheet),
-                $step->gun->setUp($held, $sheet)->fanning($held === GunChoice::Small ? $fans->smallMm : $fans->standardMm),
-                $step->gun->stroke($held),
+                $step->film * $step->strokes->passes() * $step->gun->film($held, $sheet, $guns),
+                $step->gun->setUp($held, $sheet)->fanning($guns->of($held)->fanMm),
+                $step->gun->stroke($held, $guns),
                 $step->extent->fades() ? $step->extent->reach * $blendMm + $step->extent->beyondMm : null,
                 $step->extent->innerIn($blendMm),
             );

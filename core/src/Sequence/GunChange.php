@@ -37,18 +37,18 @@ final readonly class GunChange implements JsonSerializable
         );
     }
 
-    public function stroke(GunChoice $gun): Stroke
+    public function stroke(GunChoice $gun, ShopGuns $guns = new ShopGuns()): Stroke
     {
-        $usual = $this->hold->stroke($gun);
+        $usual = $guns->stroke($this->hold, $gun);
 
         return new Stroke($this->flowMlPerMin ?? $usual->flowMlPerMin, $this->speedMmPerS ?? $usual->speedMmPerS);
     }
 
     /** How much more or less wet film this lays than the usual way of holding it. */
-    public function film(GunChoice $gun, GunSetUp $sheet): float
+    public function film(GunChoice $gun, GunSetUp $sheet, ShopGuns $guns = new ShopGuns()): float
     {
-        $usual = $this->hold->stroke($gun);
-        $now = $this->stroke($gun);
+        $usual = $guns->stroke($this->hold, $gun);
+        $now = $this->stroke($gun, $guns);
         $hand = (($now->flowMlPerMin / $usual->flowMlPerMin) * $usual->speedMmPerS) / $now->speedMmPerS;
 
         return $hand * Stroke::change($this->hold->gun($gun, $sheet), $this->setUp($gun, $sheet));

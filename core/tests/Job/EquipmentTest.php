@@ -12,11 +12,16 @@ use Kalopsis\Film\Reducer;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Film\Volatile;
 use Kalopsis\Gun\GunSetUp;
+use Kalopsis\Gun\ShopGun;
 use Kalopsis\Gun\Stroke;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\Equipment;
+use Kalopsis\Sequence\GunChange;
+use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\Hold;
+use Kalopsis\Sequence\ShopGuns;
 
 function equipmentOf(array $json): Equipment
 {
@@ -80,3 +85,29 @@ it('refuses what no shop has, at its field', function (array $json, string $fiel
     [['booths' => [['name' => 'A']], 'guns' => ['small' => ['fanMm' => 5]]], 'guns.small.fanMm'],
     [['booths' => [['name' => 'A']], 'cups' => ['17']], 'cups.0'],
 ]);
+
+it('moves a gun that gives half as much half as fast: the film stays, the minutes double', function (): void {
+    $guns = new ShopGuns(new ShopGun(flowMlPerMin: Stroke::full()->flowMlPerMin / 2.0));
+    $usual = new ShopGuns();
+    $sheet = new GunSetUp(1.4, 180.0, 75.0);
+    foreach (Hold::cases() as $hold) {
+        $now = $guns->stroke($hold, GunChoice::Standard);
+        $was = $usual->stroke($hold, GunChoice::Standard);
+        expect($now->wetUm($sheet) / $was->wetUm($sheet))->toEqualWithDelta(1.0, 1e-9)
+            ->and($now->speedMmPerS / $was->speedMmPerS)->toEqualWithDelta(0.5, 1e-9);
+    }
+    // Set by hand to the usual flow at the gun's own slow hand, it lays twice as much.
+    $set = new GunChange(flowMlPerMin: Stroke::full()->flowMlPerMin);
+    expect($set->film(GunChoice::Standard, $sheet, $guns))->toEqualWithDelta(2.0, 1e-9)
+        ->and($set->film(GunChoice::Standard, $sheet))->toEqualWithDelta(1.0, 1e-9);
+});
+
+it('says which way a pressure leaves what the gun works at', function (): void {
+    $shop = equipmentOf(['booths' => [['name' => 'A']], 'guns' => ['standard' => ['leastBar' => 1.8, 'mostBar' => 2.2]]]);
+    expect($shop->guns->standard->worksAt(1.8))->toBeTrue()
+        ->and($shop->guns->standard->worksAt(1.79))->toBeFalse()
+        ->and($shop->guns->standard->worksAt(2.21))->toBeFalse()
+        ->and($shop->guns->small->worksAt(0.3))->toBeTrue();
+    expect(fn () => equipmentOf(['booths' => [['name' => 'A']], 'guns' => ['small' => ['leastBar' => 2.0, 'mostBar' => 1.0]]]))
+        ->toThrow(InvalidInput::class, 'guns.small.mostBar');
+});

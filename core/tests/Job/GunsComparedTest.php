@@ -32,7 +32,7 @@ it('lets a standard gun pull the neighbour in where a small one stays on the pan
         ->toBeGreaterThan(0.0)
         ->and($guns['small']['need']['value'])
         ->toBeLessThanOrEqual($guns['standard']['need']['value'])
-        ->and($guns['small']['held']['text'])
+        ->and($guns['small']['held']['plain'])
         ->toContain('40 to 45 ml/min')
         ->and($guns['small']['largest']['value'])
         ->toBeGreaterThanOrEqual($guns['standard']['largest']['value']);

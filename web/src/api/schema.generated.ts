@@ -3159,6 +3159,12 @@ export interface components {
             name?: string;
             /** @description at 180 mm from the panel */
             fanMm?: number;
+            nozzleMm?: number;
+            /** @description trigger pulled through */
+            flowMlPerMin?: number;
+            /** @description below it the gun does not atomise */
+            leastBar?: number;
+            mostBar?: number;
         };
         GunKinds: {
             standard: components["schemas"]["GunKind"];

@@ -12,6 +12,8 @@ interface Props {
   /** how many of what is typed make one of the value: 100 for a share typed in per cent */
   times?: number;
   unit?: string;
+  /** what is taken while nothing is said */
+  hint?: string;
   error?: string | undefined;
   onCommit: (value: number | null) => void;
   width?: number | string;
@@ -28,6 +30,7 @@ export function MaybeNumber({
   value,
   times = 1,
   unit,
+  hint = '–',
   error,
   onCommit,
   width = 150,
@@ -53,7 +56,7 @@ export function MaybeNumber({
       label={label}
       value={text}
       disabled={disabled}
-      placeholder="–"
+      placeholder={hint}
       error={message !== undefined}
       helperText={message}
       onChange={(event) => setTyped(event.target.value)}

@@ -20,6 +20,7 @@ import { MaybeNumber } from '../kit/MaybeNumber';
 import { MaybeQuantity } from '../kit/MaybeQuantity';
 import { usePreferences, useUnits } from '../kit/preferences';
 import { faultText, formatQuantity } from '../kit/units';
+import { GunFields } from './GunFields';
 
 const CUPS = ['200', '450', '750', '1300'];
 
@@ -120,31 +121,21 @@ export function EquipmentForm({ equipment }: { equipment: Equipment }) {
         </Typography>
         <Typography variant="body2" color="text.secondary">
           <Trans>
-            The fan on masking paper, {formatQuantity({ value: 180, unit: 'mm' }, units)} away: strokes, minutes and
-            stripes go with it.
+            The fan on masking paper, {formatQuantity({ value: 180, unit: 'mm' }, units)} away; what runs into a beaker
+            in a minute with the trigger pulled through. Strokes, minutes and stripes go with them, and a coat planned
+            at a pressure outside the gun's is remarked on.
           </Trans>
         </Typography>
         {(['standard', 'small'] as const).map((key) => (
-          <Stack key={key} direction="row" sx={{ gap: 1.5, flexWrap: 'wrap' }}>
-            <TextField
-              label={key === 'standard' ? t`Gun for panels` : t`Small gun`}
-              value={now.guns[key].name ?? ''}
-              placeholder={t`name and nozzle`}
-              disabled={!may}
-              onChange={(e) => gun(key, { name: e.target.value })}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
-              sx={{ width: 280 }}
-            />
-            <MaybeQuantity
-              label={key === 'standard' ? t`Its fan` : t`Fan of the small gun`}
-              unit="mm"
-              value={now.guns[key].fanMm ?? null}
-              disabled={!may}
-              error={fault(`guns.${key}.fanMm`)}
-              onCommit={(value) => gun(key, { fanMm: value ?? 280 })}
-              width={180}
-            />
-          </Stack>
+          <GunFields
+            key={key}
+            title={key === 'standard' ? t`Gun for panels` : t`Small gun`}
+            gun={now.guns[key]}
+            usualFlow={key === 'standard' ? 160 : 42.5}
+            disabled={!may}
+            fault={(field) => fault(`guns.${key}.${field}`)}
+            onChange={(part) => gun(key, part)}
+          />
         ))}
       </Stack>
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>

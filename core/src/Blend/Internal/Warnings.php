@@ -77,6 +77,7 @@ final class Warnings
         }
         $self->together($request, $limit);
         array_push($self->found, ...MixtureWarnings::of($coats));
+        array_push($self->found, ...PressureWarnings::of($request, $coats));
         $rank = [Severity::Stop->value => 0, Severity::LookOut->value => 1, Severity::Note->value => 2];
         usort($self->found, fn (Warning $a, Warning $b): int => $rank[$a->severity->value] <=> $rank[$b->severity->value]);
 
