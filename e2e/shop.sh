@@ -8,9 +8,8 @@ SHOP=${1:-0}
 rm -rf "$ROOT/var/plug-$SHOP"
 # The port of the tests' own application and database are the environment's: this shop has others.
 unset DB_SOCKET DB_DATABASE APP_URL SANCTUM_STATEFUL_DOMAINS
-instance "$ROOT/var/plug-$SHOP" "$((${KALOPSIS_PLUG_PORT:-8096} - SHOP))" "$((${KALOPSIS_PLUG_DB_PORT:-3376} - SHOP))"
+instance "$ROOT/var/plug-$SHOP" "$((${KALOPSIS_PLUG_PORT:-8096} - SHOP))"
 need_port "$WEB_PORT" KALOPSIS_PLUG_PORT
-need_port "$DB_PORT_NUMBER" KALOPSIS_PLUG_DB_PORT
 trap stop_services EXIT
 trap 'exit 130' INT TERM HUP
 # Every commit is on the disk before it is answered, as in bin/start: that is what is tried.
