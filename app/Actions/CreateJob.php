@@ -22,7 +22,7 @@ final readonly class CreateJob
     /** @param array<array-key, mixed> $document */
     public function __invoke(User $user, array $document, ?string $id, string $kind = 'create'): RepairJob
     {
-        $kept = JobDocument::kept($document, $user->workshop_id);
+        $kept = JobDocument::checked($document, $user->workshop_id);
         $plan = $this->planning->plan($kept, $user->workshop_id);
 
         return $this->database->transaction(function () use ($user, $kept, $plan, $id, $kind): RepairJob {

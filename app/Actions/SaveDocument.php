@@ -23,7 +23,7 @@ final readonly class SaveDocument
     /** @param array<array-key, mixed> $document */
     public function __invoke(User $user, RepairJob $job, array $document, int $onVersion, string $change): JobPlan
     {
-        $kept = JobDocument::pinned(JobDocument::kept($document, $job->workshop_id), $job->workshop_id);
+        $kept = JobDocument::pinned(JobDocument::checked($document, $job->workshop_id), $job->workshop_id);
         $plan = $this->planning->plan($kept, $job->workshop_id, $job);
         $this->database->transaction(function () use ($user, $job, $kept, $plan, $onVersion, $change): void {
             $locked = RepairJob::held($job->id) ?? throw (new ModelNotFoundException())->setModel(RepairJob::class);

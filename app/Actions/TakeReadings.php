@@ -44,6 +44,16 @@ final readonly class TakeReadings
             $total += $row instanceof Row ? 1 : 0;
         }
         $this->database->beginTransaction();
+        // Who takes it at the same moment waits here, and finds it taken.
+        RepairJob::held($job->id);
+        $locked = ReadingImport::query();
+        $locked->lockForUpdate();
+        if ($locked->find($import->id)?->taken_at !== null) {
+            $this->database->rollBack();
+            yield ['taken' => 0, 'already' => true];
+
+            return;
+        }
 
         try {
             $done = $taken = 0;

@@ -10,7 +10,9 @@ use App\Mixing\MixRefused;
 use App\People\NotFresh;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
@@ -105,6 +107,19 @@ final class ProblemRenderer
                 'This page is too old. Load it again.',
             ),
             $error instanceof HttpExceptionInterface => $this->http($error),
+            (new LostConnectionDetector())->causedByLostConnection($error) => Problem::response(
+                503,
+                'away',
+                'The database does not answer.',
+                'What was typed stays here. It is tried again.',
+            ),
+            (new ConcurrencyErrorDetector())->causedByConcurrencyError($error) => Problem::response(
+                503,
+                'busy',
+                'Too many people change this at once.',
+                'Nothing was changed. Try again.',
+                headers: ['Retry-After' => '1'],
+            ),
             default => Problem::response(
                 500,
                 'broken',

@@ -20,8 +20,11 @@ use App\Models\ReadingImport;
 use App\Models\RepairJob;
 use App\Models\User;
 use App\Policies\RepairJobPolicy;
+use App\Support\ShopConnection;
+use Closure;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -30,6 +33,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -39,6 +43,15 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Instrument::class, SimulatedInstrument::class);
         $this->app->bind(ScaleDevice::class, BenchScale::class);
         $this->app->bind(BoothClimate::class, SimulatedClimate::class);
+        Connection::resolverFor(
+            'mariadb',
+            fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ShopConnection => new ShopConnection(
+                $pdo,
+                $database,
+                $prefix,
+                $config,
+            ),
+        );
         $this->app->bind(StatefulGuard::class, fn (): Guard => Auth::guard('web'));
     }
 

@@ -8,7 +8,7 @@ use App\Models\PaintSystemRecord;
 use Kalopsis\Job\JobSpec;
 use Kalopsis\Job\Upgrade;
 
-/** The parts of a job document that are kept, in the newest version; anything else that was sent is dropped. */
+/** The parts of a job document that are kept, in the newest version; anything else is dropped or refused. */
 final class JobDocument
 {
     private const PARTS = ['car', 'colour', 'paintSystem', 'paintEdition', 'booth', 'repairs', 'plan', 'practice'];
@@ -32,6 +32,19 @@ final class JobDocument
         }
 
         return $kept;
+    }
+
+    /**
+     * The same of a document that is to be kept: what nobody knows is refused at its field.
+     *
+     * @param array<array-key, mixed> $json
+     * @return array<string, mixed>
+     */
+    public static function checked(array $json, int $workshopId): array
+    {
+        KnownFields::ofJob((new Upgrade(new WorkshopCatalogue($workshopId)))->newest($json));
+
+        return self::kept($json, $workshopId);
     }
 
     /**

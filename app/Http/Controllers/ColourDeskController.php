@@ -118,7 +118,7 @@ final class ColourDeskController extends Controller
             'name' => $sample->name,
             'details' => $sample->details,
         ]);
-        $sample->update(['name' => $request->name(), 'details' => [...$sample->details, ...$request->details()]]);
+        $sample->update(['name' => $request->newName($sample->name), 'details' => [...$sample->details, ...$request->details()]]);
 
         return $this->answer($job);
     }

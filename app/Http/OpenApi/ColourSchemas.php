@@ -527,7 +527,7 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'SampleWish',
-        required: ['name'],
+        description: 'A new one has a name; of one that is there only what changes is sent.',
         type: 'object',
         properties: [
             new OA\Property(property: 'id', type: 'string', format: 'uuid'),

@@ -25,9 +25,9 @@ final class SampleRequest extends FormRequest
         return [
             'id' => ['sometimes', 'nullable', 'uuid'],
             'kind' => [$this->isMethod('PATCH') ? 'sometimes' : 'required', Rule::enum(SampleKind::class)],
-            'name' => ['required', 'string', 'max:80'],
+            'name' => [$this->isMethod('PATCH') ? 'sometimes' : 'required', 'string', 'min:1', 'max:80'],
             'spraying' => ['sometimes', 'nullable', 'array'],
-            'sprayedAt' => ['sometimes', 'nullable', 'date', 'before:+1 day', 'after:2000-01-01'],
+            'sprayedAt' => ['bail', 'sometimes', 'nullable', 'string', 'date', 'before:+1 day', 'after:2000-01-01'],
             'dried' => ['sometimes', 'nullable', Rule::enum(DriedHow::class)],
             'note' => ['sometimes', 'nullable', 'string', 'max:400'],
             'letDownCoats' => ['sometimes', 'nullable', 'numeric', 'min:0', 'max:8'],
@@ -67,6 +67,12 @@ final class SampleRequest extends FormRequest
     public function name(): string
     {
         return $this->string('name')->toString();
+    }
+
+    /** The name as it is, where another was sent: who changes something else meanwhile does not take it back. */
+    public function newName(string $was): string
+    {
+        return $this->exists('name') ? $this->name() : $was;
     }
 
     /** @return array<string, mixed> only what was sent */

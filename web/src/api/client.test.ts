@@ -72,6 +72,24 @@ describe('asking the server', () => {
     await expect(unwrap(api.GET('/api/me'))).rejects.toMatchObject({ status: 0, code: 'offline', isOffline: true });
   });
 
+  it('asks once more when the answer of a post is lost, under the same key', async () => {
+    let lost = true;
+    server(() => {
+      if (lost) {
+        lost = false;
+        return Promise.reject(new TypeError('Failed to fetch'));
+      }
+      return answer(201, {});
+    });
+    await unwrap(api.POST('/api/day/best', { body: {} as never }));
+    expect(calls).toHaveLength(2);
+    const key = calls[0]?.headers.get('Idempotency-Key');
+    expect(key).toMatch(/^[0-9a-f-]{36}$/);
+    expect(calls[1]?.headers.get('Idempotency-Key')).toBe(key);
+    await unwrap(api.POST('/api/day/best', { body: {} as never }));
+    expect(calls[2]?.headers.get('Idempotency-Key')).not.toBe(key);
+  });
+
   it('sends the token of the session with every change, and not with a look', async () => {
     server(() => answer(200, {}));
     await api.GET('/api/me');

@@ -33,13 +33,35 @@ async function withToken(input: Request): Promise<Response> {
     input.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');
   }
   input.headers.set('Accept', 'application/json');
+  if (input.method === 'POST') {
+    // However often it arrives, it is done once.
+    input.headers.set('Idempotency-Key', crypto.randomUUID());
+  }
+  const send = () => {
+    const copy = input.clone();
+    return copy.headers.has('Priority') ? fetch(copy) : waitedForWhile(() => fetch(copy));
+  };
   try {
-    return await (input.headers.has('Priority') ? fetch(input) : waitedForWhile(() => fetch(input)));
+    return await (input.method === 'POST' ? again(send) : send());
   } catch (error) {
-    if (error instanceof DOMException && error.name === 'AbortError') {
+    if (isAbort(error)) {
       throw error;
     }
     throw new ApiProblem(0, 'offline', null);
+  }
+}
+
+const isAbort = (error: unknown): boolean => error instanceof DOMException && error.name === 'AbortError';
+
+/** An answer may be lost on its way back: asked once more, under the same key, it is the same answer. */
+async function again(send: () => Promise<Response>): Promise<Response> {
+  try {
+    return await send();
+  } catch (error) {
+    if (isAbort(error)) {
+      throw error;
+    }
+    return send();
   }
 }
 

@@ -2681,12 +2681,13 @@ export interface components {
             labs: components["schemas"]["LabValues"][];
             angles: number[];
         };
+        /** @description A new one has a name; of one that is there only what changes is sent. */
         SampleWish: {
             /** Format: uuid */
             id?: string;
             /** @enum {string} */
             kind?: "car" | "card" | "variant";
-            name: string;
+            name?: string;
             spraying?: components["schemas"]["Spraying"] | null;
             sprayedAt?: string | null;
             dried?: string | null;

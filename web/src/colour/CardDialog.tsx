@@ -33,6 +33,13 @@ interface Props {
   onDone: (id: string) => void;
 }
 
+/** What somebody else changed meanwhile stays as it is. */
+function changedOnly<T extends object>(was: T, is: T): Partial<T> {
+  const before = new Map<string, unknown>(Object.entries(was));
+  const other = Object.entries(is).filter(([key, value]) => JSON.stringify(value) !== JSON.stringify(before.get(key)));
+  return Object.fromEntries(other) as Partial<T>;
+}
+
 /** What was sprayed on a card and how. It begins as the plan sprays; change what was done otherwise. */
 export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) {
   const cards = desk.samples.filter((s) => s.kind === 'card').length;
@@ -56,15 +63,16 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
       fullWidth
     />
   );
+  const body = {
+    name,
+    spraying: how,
+    sprayedAt: day === '' ? null : day,
+    dried,
+    note,
+    ...(desk.isLetDownColour ? { letDownCoats: coats === '' ? null : typedNumber(coats) } : {}),
+  };
+  const [opened] = useState(body);
   const send = async () => {
-    const body = {
-      name,
-      spraying: how,
-      sprayedAt: day === '' ? null : day,
-      dried,
-      note,
-      ...(desk.isLetDownColour ? { letDownCoats: coats === '' ? null : typedNumber(coats) } : {}),
-    };
     const before = new Set(desk.samples.map((s) => s.id));
     const answer = await doer.run(() =>
       card === null
@@ -74,7 +82,12 @@ export function CardDialog({ jobId, desk, card, doer, onClose, onDone }: Props) 
               body: { kind: 'card', ...body },
             }),
           )
-        : unwrap(api.PATCH('/api/jobs/{job}/colour/samples/{sample}', { ...samplePath(jobId, card.id), body })),
+        : unwrap(
+            api.PATCH('/api/jobs/{job}/colour/samples/{sample}', {
+              ...samplePath(jobId, card.id),
+              body: changedOnly(opened, body),
+            }),
+          ),
     );
     if (answer !== null) {
       onDone(card?.id ?? answer.samples.find((s) => !before.has(s.id))?.id ?? '');

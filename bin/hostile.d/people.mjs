@@ -1,0 +1,40 @@
+// Signs in as people of the demo and keeps their cookies.
+export async function signIn(home, who) {
+  const jar = new Map();
+  const take = (answer) => {
+    for (const line of answer.headers.getSetCookie()) {
+      const [pair] = line.split(';');
+      jar.set(pair.slice(0, pair.indexOf('=')), pair.slice(pair.indexOf('=') + 1));
+    }
+  };
+  take(await fetch(`${home}/sanctum/csrf-cookie`, { headers: { Origin: home } }));
+  const headers = () => ({
+    Accept: 'application/json',
+    Origin: home,
+    Cookie: [...jar].map(([k, v]) => `${k}=${v}`).join('; '),
+    'X-XSRF-TOKEN': decodeURIComponent(jar.get('XSRF-TOKEN') ?? ''),
+  });
+  const answer = await fetch(`${home}/api/login`, {
+    method: 'POST',
+    headers: { ...headers(), 'Content-Type': 'application/json' },
+    body: JSON.stringify({ email: `${who}@saltmarsh.example`, password: 'harbour-light' }),
+  });
+  if (!answer.ok) throw new Error(`${who} cannot sign in: ${answer.status}`);
+  take(answer);
+  const ask = async (method, path, body, more = {}) => {
+    const reply = await fetch(home + path, {
+      method,
+      headers: { ...headers(), ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...more },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+    const text = await reply.text();
+    let json = null;
+    try {
+      json = JSON.parse(text);
+    } catch {
+      // Not everything is JSON.
+    }
+    return { status: reply.status, json, text, etag: reply.headers.get('ETag') };
+  };
+  return { who, headers, ask };
+}
