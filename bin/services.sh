@@ -220,37 +220,39 @@ only_one() {
     mkdir -p "$INSTANCE/run"
     exec 9>"$INSTANCE/run/lock"
     flock -n 9 || { say "Kalopsis is already running at $(cat "$INSTANCE/run/address" 2>/dev/null || echo "another port"). Nothing was touched."; exit 1; }
+    echo "$$" >"$INSTANCE/run/start.pid"
     reap_web
     reap_php
     reap_database
 }
 
-# Starts again what ended, until we are told to stop. Sooner the first time, later when it ends again and again.
-LONGEST_WAIT_S=30
+# Starts again what ended, until we are told to stop: at once the first time, later when it ends soon after, again and again.
+LONGEST_WAIT_S=${KALOPSIS_LONGEST_WAIT_S:-30}
+LIVED_S=10
 watch_over() {
-    local ended name began now wait_s=0
-    began=$(date +%s)
+    local ended name now
+    declare -A began wait_s
+    for name in database php web; do began[$name]=$(date +%s) wait_s[$name]=0; done
     while :; do
-        wait -n -p ended "$DATABASE_PID" "$PHP_PID" "$NGINX_PID"
+        # The shell's own words about what was killed help nobody.
+        { wait -n -p ended "$DATABASE_PID" "$PHP_PID" "$NGINX_PID"; } 2>/dev/null
         case ${ended:-} in
-            "$DATABASE_PID") name="The database"; reap_database ;;
-            "$PHP_PID") name=PHP; reap_php ;;
-            "$NGINX_PID") name="The web server"; reap_web ;;
+            "$DATABASE_PID") name=database; reap_database ;;
+            "$PHP_PID") name=php; reap_php ;;
+            "$NGINX_PID") name=web; reap_web ;;
             *) continue ;;
         esac
         now=$(date +%s)
-        [ $((now - began)) -gt 60 ] && wait_s=0
-        say "$(date +%H:%M:%S)  $name ended; it is started again$([ "$wait_s" -gt 0 ] && echo " in $wait_s s")."
-        [ "$wait_s" -gt 0 ] && { sleep "$wait_s" & wait $!; }
-        wait_s=$((wait_s == 0 ? 1 : wait_s * 2 > LONGEST_WAIT_S ? LONGEST_WAIT_S : wait_s * 2))
-        began=$(date +%s)
-        case $name in
-            "The database") begin_database ;;
-            PHP) begin_php ;;
-            *) begin_web ;;
-        esac
+        [ $((now - began[$name])) -gt "$LIVED_S" ] && wait_s[$name]=0
+        say "$(date +%H:%M:%S)  $(called "$name") ended; it is started again$([ "${wait_s[$name]}" -gt 0 ] && echo " in ${wait_s[$name]} s")."
+        [ "${wait_s[$name]}" -gt 0 ] && { sleep "${wait_s[$name]}" & wait $!; }
+        wait_s[$name]=$((wait_s[$name] == 0 ? 1 : wait_s[$name] * 2))
+        [ "${wait_s[$name]}" -gt "$LONGEST_WAIT_S" ] && wait_s[$name]=$LONGEST_WAIT_S
+        began[$name]=$(date +%s)
+        "begin_$name"
     done
 }
+called() { case $1 in database) echo "The database" ;; php) echo PHP ;; *) echo "The web server" ;; esac; }
 
 # The tables of this version. What is there is copied first, and put back where a step fails.
 migrate() {

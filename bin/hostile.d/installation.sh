@@ -1,0 +1,103 @@
+# An installation of its own that is attacked and broken, with bin/start watching over it. Sourced by bin/test.
+
+# open_hostile: begins it, with the demo, and remembers where it is.
+open_hostile() {
+    HOSTILE=$ROOT/var/hostile HOSTILE_PORT=${KALOPSIS_HOSTILE_PORT:-8094}
+    HOSTILE_URL=http://127.0.0.1:$HOSTILE_PORT
+    need_port "$HOSTILE_PORT" KALOPSIS_HOSTILE_PORT
+    rm -rf "$HOSTILE"
+    hostile_start
+}
+
+hostile_start() {
+    # Nothing of the tests' own installation may reach this one.
+    env -u DB_SOCKET -u DB_DATABASE -u DB_PASSWORD -u APP_KEY -u APP_URL -u SANCTUM_STATEFUL_DOMAINS -u CACHE_PATH -u LARAVEL_STORAGE_PATH \
+        KALOPSIS_INSTANCE="$HOSTILE" KALOPSIS_PORT="$HOSTILE_PORT" KALOPSIS_LONGEST_WAIT_S=1 \
+        setsid "$ROOT/bin/start" >"$REPORTS/hostile.log" 2>&1 </dev/null &
+    # It is killed below; the shell need not tell.
+    disown
+    hostile_up || { cat "$REPORTS/hostile.log"; return 1; }
+}
+
+hostile_up() {
+    for _ in $(seq 1 600); do
+        curl -fsS -o /dev/null "$HOSTILE_URL/up" 2>/dev/null && return
+        sleep 0.1
+    done
+    echo "Nobody answers at $HOSTILE_URL."
+    return 1
+}
+
+close_hostile() {
+    local pid
+    pid=$(hostile_watcher) || return 0
+    kill -TERM "$pid" 2>/dev/null
+    for _ in $(seq 1 300); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.1; done
+}
+
+hostile_watcher() { cat "${HOSTILE:-/nowhere}/run/start.pid" 2>/dev/null; }
+hostile_group() { cat "$HOSTILE/run/$1.group"; }
+hostile_left() { local all; all="$(group_of "$(hostile_group database)" mariadbd)$(group_of "$(hostile_group php)" php-fpm)$(group_of "$(hostile_group web)" nginx)"; [ -z "$all" ]; }
+
+second_start_touches_nothing() {
+    local said group
+    group=$(hostile_group database)
+    said=$(env -u DB_SOCKET -u DB_DATABASE KALOPSIS_INSTANCE="$HOSTILE" KALOPSIS_PORT="$HOSTILE_PORT" "$ROOT/bin/start" --fresh --yes 2>&1) && { echo "It began."; return 1; }
+    echo "$said"
+    [[ "$said" == *"already running at $HOSTILE_URL"* ]] && [ "$group" = "$(hostile_group database)" ] && hostile_up
+}
+
+comes_back() { # NAME: after its first process is killed, and after all of it is
+    kill -KILL "$(hostile_group "$1")" && sleep 0.3 && hostile_up && kill -KILL -- "-$(hostile_group "$1")" && sleep 0.3 && hostile_up
+}
+
+# However the watcher ends, nothing of it stays; and what a killed parent leaves is gone before the next start serves.
+nothing_stays() {
+    kill -KILL "$(hostile_watcher)"
+    for _ in $(seq 1 200); do hostile_left && break; sleep 0.1; done
+    hostile_left || { echo "Something is left."; return 1; }
+    hostile_start || return 1
+    kill -KILL "$(hostile_watcher)" "$(hostile_group web)" "$(hostile_group php)" "$(hostile_group database)"
+    sleep 0.5
+    hostile_left && { echo "No orphan was left, so nothing was tried."; return 1; }
+    hostile_start
+}
+
+# Another account of the machine finds nothing to read and nobody to talk to.
+strangers_stay_out() {
+    [ "$(id -u)" -eq 0 ] || return 0
+    local as=(setpriv --reuid=nobody --regid=nogroup --clear-groups) file
+    for file in "$HOSTILE"/secrets/* "$HOSTILE/mysql/ibdata1" "$HOSTILE/run/mysql.sock"; do
+        "${as[@]}" test -r "$file" && { echo "$file can be read."; return 1; }
+    done
+    "${as[@]}" mariadb --no-defaults --socket="$HOSTILE/run/mysql.sock" -uroot -e 'SELECT 1' 2>/dev/null && { echo "The database answers a stranger."; return 1; }
+    mariadb --no-defaults --socket="$HOSTILE/run/mysql.sock" -uroot -e 'SELECT 1' 2>/dev/null && { echo "Root of the database needs no password."; return 1; }
+    [ "$(stat -c %U "$HOSTILE/mysql/ibdata1")" != root ] || { echo "The database runs as root."; return 1; }
+    [ "$(ps -o user= -p "$(hostile_group web)" -p "$(hostile_group php)" -p "$(hostile_group database)" | sort -u | grep -c '^root')" = 0 ]
+}
+
+# The application's own account sees its own database and no other.
+own_database_only() {
+    local said
+    said=$(MYSQL_PWD=$(cat "$HOSTILE/secrets/database") mariadb --no-defaults --socket="$HOSTILE/run/mysql.sock" -ukalopsis -N -e 'SHOW DATABASES' | sort | tr '\n' ' ')
+    echo "$said"
+    [ "$said" = "information_schema kalopsis " ] || return 1
+    ! (exec 3<>/dev/tcp/127.0.0.1/3377) 2>/dev/null
+}
+
+# hostile CALLS ROUNDS KILLS
+hostile() {
+    open_hostile || { echo "fail the installation to attack" >>"$REPORTS/static.check"; return 1; }
+    check "Hostile calls: $1" node "$ROOT/bin/hostile.d/attack.mjs" "$HOSTILE_URL" "$1" "${KALOPSIS_SEED:-$RANDOM}"
+    check "At one moment: $2 rounds" node "$ROOT/bin/hostile.d/at-once.mjs" "$HOSTILE_URL" "$2"
+    check "A second start touches nothing" second_start_touches_nothing
+    check "The database comes back" comes_back database
+    check "PHP comes back" comes_back php
+    check "The web server comes back" comes_back web
+    check "Another account finds nothing" strangers_stay_out
+    check "The application has its own database only" own_database_only
+    check "A day with $3 kills: nothing lost, nothing twice" node "$ROOT/bin/hostile.d/plugs.mjs" "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
+    check "Nothing stays when the watcher is killed" nothing_stays
+    close_hostile
+    check "Stopped, it leaves nobody" hostile_left
+}
