@@ -117,6 +117,9 @@ begin_php() {
 }
 
 begin_web() {
+    # Below 1024 a port is root's to give; this one right of root's goes with it.
+    local AS=("${AS[@]}")
+    [ "$(id -u)" -eq 0 ] && [ "$WEB_PORT" -lt 1024 ] && AS+=(--inh-caps=+net_bind_service --ambient-caps=+net_bind_service)
     begin web "$(find_tool nginx)" -c "$INSTANCE/nginx.conf" -p "$INSTANCE" -e "$INSTANCE/log/nginx.log"
     NGINX_PID=$BEGUN
 }

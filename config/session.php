@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 return [
     'driver' => env('SESSION_DRIVER', 'database'),
-    // A shop's day: a painter should not have to sign in again with gloves on.
-    'lifetime' => 60 * 14,
+    // A painter should not have to sign in again with gloves on. Each session is a device that can be signed out.
+    'lifetime' => 60 * 24 * 30,
     'expire_on_close' => false,
     'encrypt' => false,
     'table' => 'sessions',

@@ -52,6 +52,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::patch('me', [MeController::class, 'update']);
     Route::post('me/password', [MeController::class, 'password']);
     Route::get('me/devices', [MeController::class, 'devices']);
+    Route::post('me/devices/{key}/sign-out', [MeController::class, 'signOutDevice']);
     Route::post('me/sign-out-elsewhere', [MeController::class, 'signOutElsewhere']);
     Route::post('jobs/{job}/colour/imports/{import}/take', [ReadingFileController::class, 'take']);
 

@@ -42,6 +42,17 @@ final class Devices
         $user->save();
     }
 
+    /** Signs out one device by its key; one that is gone already is out. */
+    public static function endOne(User $user, string $key): void
+    {
+        $sessions = DB::table('sessions')->where('user_id', $user->id)->pluck('id')->all();
+        foreach ($sessions as $id) {
+            if (is_string($id) && hash_equals(self::key($id), $key)) {
+                DB::table('sessions')->where('id', $id)->delete();
+            }
+        }
+    }
+
     private static function key(string $id): string
     {
         return substr(hash('sha256', $id), 0, 16);

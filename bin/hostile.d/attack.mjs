@@ -110,7 +110,7 @@ const known = {
   id: ['1', '2'], colour: ['1', '2'], toner: ['1'], reading: ['1', '2'], place: ['0', '1'], person: ['1', '2'],
 };
 // These end the session or the account that asks, or stream without an end.
-const LEFT_OUT = new Set(['signIn', 'signOut', 'firstRun', 'changePassword', 'signOutElsewhere', 'signOutPerson', 'resetPassword', 'forgetPerson', 'changePerson', 'scaleStream']);
+const LEFT_OUT = new Set(['signIn', 'signOut', 'firstRun', 'changePassword', 'signOutElsewhere', 'signOutDevice', 'signOutPerson', 'resetPassword', 'forgetPerson', 'changePerson', 'scaleStream']);
 const operations = Object.entries(api.paths).flatMap(([path, methods]) =>
   Object.entries(methods)
     .filter(([, o]) => typeof o === 'object' && 'operationId' in o && !LEFT_OUT.has(o.operationId))

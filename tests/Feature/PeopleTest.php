@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
+
 it('signs in with the right password and says who it is', function (): void {
     $user = $this->lead();
     $this->postJson('/api/login', ['email' => $user->email, 'password' => 'harbour-light'])
@@ -50,6 +52,54 @@ it('never slows down who types the right password, nor a colleague behind the sa
     }
     $last->assertStatus(429);
     $this->postJson('/api/login', ['email' => $ines->email, 'password' => 'harbour-light'])->assertOk();
+});
+
+it('slows down who tries one password account by account from one address', function (): void {
+    $right = $this->painter();
+    for ($i = 0; $i < 30; $i++) {
+        $this->postJson('/api/login', ['email' => "a{$i}@example.test", 'password' => 'harbour-light'])->assertStatus(422);
+    }
+    $this->postJson('/api/login', ['email' => 'another@example.test', 'password' => 'harbour-light'])->assertStatus(429);
+    $this->postJson('/api/login', ['email' => $right->email, 'password' => 'harbour-light'])->assertStatus(429);
+    $this->travel(11)->minutes();
+    $this->postJson('/api/login', ['email' => $right->email, 'password' => 'harbour-light'])->assertOk();
+});
+
+it('lets nobody hear from the time of an answer whether there is such an account', function (): void {
+    config(['auth.patience' => 60_000]);
+    $user = $this->painter();
+    $seconds = function (string $email): float {
+        $began = microtime(true);
+        $this->postJson('/api/login', ['email' => $email, 'password' => 'wrong'])->assertStatus(422);
+
+        return microtime(true) - $began;
+    };
+    expect($seconds($user->email))->toBeGreaterThan(0.06)->and($seconds('nobody@example.test'))->toBeGreaterThan(0.06);
+});
+
+it('asks for the password again after a month, however often somebody came back meanwhile', function (): void {
+    $user = $this->painter();
+    $this->postJson('/api/login', ['email' => $user->email, 'password' => 'harbour-light'])->assertOk()->assertCookieMissing('remember_web');
+    $this->travel(29)->days();
+    $this->getJson('/api/jobs')->assertOk();
+    $this->travel(2)->days();
+    $this->getJson('/api/jobs')->assertUnauthorized();
+});
+
+it('signs one device out and leaves the others', function (): void {
+    $user = $this->painter();
+    $this->actingAs($user);
+    foreach (['iPad', 'Android'] as $i => $device) {
+        DB::table('sessions')->insert([
+            'id' => "session{$i}", 'user_id' => $user->id, 'user_agent' => $device, 'payload' => '', 'last_activity' => time() - $i,
+        ]);
+    }
+    $neighbour = $this->painter();
+    $keys = array_column($this->getJson('/api/me/devices')->json(), 'key', 'device');
+    $this->actingAs($neighbour)->postJson("/api/me/devices/{$keys['iPad']}/sign-out")->assertNoContent();
+    expect(DB::table('sessions')->where('user_id', $user->id)->count())->toBe(2);
+    $this->actingAs($user)->postJson("/api/me/devices/{$keys['iPad']}/sign-out")->assertNoContent();
+    expect(DB::table('sessions')->where('user_id', $user->id)->pluck('user_agent')->all())->toBe(['Android']);
 });
 
 it('says who is signed in without an error while nobody is', function (): void {

@@ -120,4 +120,20 @@ final class MeController extends Controller
 
         return new JsonResponse(null, 204);
     }
+
+    #[
+        OA\Post(
+            path: '/api/me/devices/{key}/sign-out',
+            operationId: 'signOutDevice',
+            tags: ['people'],
+            parameters: [new OA\Parameter(name: 'key', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        ),
+    ]
+    #[OA\Response(response: 204, description: 'Signed out there')]
+    public function signOutDevice(Request $request, string $key): JsonResponse
+    {
+        Devices::endOne($this->user($request), $key);
+
+        return new JsonResponse(null, 204);
+    }
 }

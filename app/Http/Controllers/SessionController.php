@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\OpenWorkshop;
+use App\Http\Middleware\OwnPassword;
 use App\Http\Requests\FirstRunRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\MeResource;
@@ -14,14 +15,21 @@ use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
+use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
 {
     private const FAILURES_A_MINUTE = 10;
+
+    /** Of one address across all accounts: who tries one password after another account by account. */
+    private const FAILURES_OF_AN_ADDRESS = 30;
+
+    private const ADDRESS_SECONDS = 600;
 
     public function __construct(private readonly StatefulGuard $guard) {}
 
@@ -75,11 +83,23 @@ final class SessionController extends Controller
     {
         // Only failures count, for one account from one address: a whole shop signs in from behind one.
         $key = 'sign-in|' . Str::lower($request->string('email')->value()) . '|' . $request->ip();
-        if (RateLimiter::tooManyAttempts($key, self::FAILURES_A_MINUTE)) {
-            throw new ThrottleRequestsException('', null, ['Retry-After' => RateLimiter::availableIn($key)]);
+        $address = "sign-in-from|{$request->ip()}";
+        foreach ([$key => self::FAILURES_A_MINUTE, $address => self::FAILURES_OF_AN_ADDRESS] as $of => $most) {
+            if (RateLimiter::tooManyAttempts($of, $most)) {
+                throw new ThrottleRequestsException('', null, ['Retry-After' => RateLimiter::availableIn($of)]);
+            }
         }
-        if (! $this->guard->attempt(Arr::only($request->validated(), ['email', 'password']), true)) {
+        $isRight = (new Timebox())->call(function (Timebox $box) use ($request): bool {
+            $isRight = $this->guard->attempt(Arr::only($request->validated(), ['email', 'password']));
+            if ($isRight) {
+                $box->returnEarly();
+            }
+
+            return $isRight;
+        }, Config::integer('auth.patience'));
+        if (! $isRight) {
             RateLimiter::hit($key);
+            RateLimiter::hit($address, self::ADDRESS_SECONDS);
 
             throw ValidationException::withMessages(['email' => 'E-mail or password is not right.']);
         }
@@ -90,6 +110,7 @@ final class SessionController extends Controller
             throw ValidationException::withMessages(['email' => 'This account was put away. Ask your lead.']);
         }
         $request->session()->regenerate();
+        $request->session()->put(OwnPassword::SINCE, now()->getTimestamp());
 
         return new MeResource($this->user($request)->load('workshop'));
     }
@@ -118,8 +139,9 @@ final class SessionController extends Controller
     public function firstRun(FirstRunRequest $request, OpenWorkshop $open): JsonResponse
     {
         $lead = $open($request->shop(), $request->lead());
-        $this->guard->login($lead, true);
+        $this->guard->login($lead);
         $request->session()->regenerate();
+        $request->session()->put(OwnPassword::SINCE, now()->getTimestamp());
 
         return new JsonResponse(new MeResource($lead->load('workshop')), 201);
     }

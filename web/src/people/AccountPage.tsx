@@ -20,6 +20,10 @@ export function AccountPage() {
     mutationFn: () => unwrap(api.POST('/api/me/sign-out-elsewhere')),
     onSuccess: () => client.invalidateQueries({ queryKey: DEVICES }),
   });
+  const outThere = useMutation({
+    mutationFn: (key: string) => unwrap(api.POST('/api/me/devices/{key}/sign-out', { params: { path: { key } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: DEVICES }),
+  });
   return (
     <Stack sx={{ p: { xs: 2, md: 3 }, gap: 4, maxWidth: 760 }}>
       <title>{t`My account, Kalopsis`}</title>
@@ -42,7 +46,7 @@ export function AccountPage() {
         {devices.isError ? (
           <Failed error={devices.error} retry={() => void devices.refetch()} />
         ) : (
-          <DeviceList devices={devices.data ?? []} />
+          <DeviceList devices={devices.data ?? []} onEnd={(d) => outThere.mutate(d.key)} />
         )}
         <Button variant="outlined" onClick={() => out.mutate()} disabled={out.isPending} sx={{ mt: 1 }}>
           <Trans>Sign out everywhere else</Trans>
