@@ -85,6 +85,39 @@ own_database_only() {
     ! (exec 3<>/dev/tcp/127.0.0.1/3377) 2>/dev/null
 }
 
+# bin/serve: an address and a name of its own, a certificate made on the spot; a sign-in from anywhere else is told so in words.
+serves_its_name() {
+    local at=https://paint.shop.example:$HOSTILE_PORT said pid ask jar
+    jar=$HOSTILE.jar
+    rm -rf "$HOSTILE.serve" "$jar"
+    env -u DB_SOCKET -u DB_DATABASE -u DB_PASSWORD -u APP_KEY -u APP_URL -u SANCTUM_STATEFUL_DOMAINS -u CACHE_PATH -u LARAVEL_STORAGE_PATH \
+        KALOPSIS_INSTANCE="$HOSTILE.serve" "$ROOT/bin/serve" --name paint.shop.example --port "$HOSTILE_PORT" >"$REPORTS/serve.log" 2>&1 </dev/null &
+    pid=$!
+    ask=(curl -ksS --resolve "paint.shop.example:$HOSTILE_PORT:127.0.0.1" --cookie "$jar" --cookie-jar "$jar" -H 'Accept: application/json')
+    for _ in $(seq 1 600); do "${ask[@]}" -f -o /dev/null "$at/up" 2>/dev/null && break; sleep 0.1; done
+    said=$("${ask[@]}" "$at/api/session")
+    # Nobody's demo, nobody's account.
+    [ "$said" = '{"me":null,"fresh":true}' ] || { cat "$REPORTS/serve.log"; echo "$said"; kill "$pid"; wait "$pid"; return 1; }
+    "${ask[@]}" -o /dev/null -H "Origin: $at" "$at/sanctum/csrf-cookie"
+    grep -q "TRUE.*kalopsis_session" "$jar" || { echo "The cookie goes over any line."; kill "$pid"; wait "$pid"; return 1; }
+    said=$(curl -ksS -o - -w ' %{http_code} %{content_type}' -XPOST -H 'Content-Type: application/json' -d '{"email":"a@b.c","password":"x"}' "https://127.0.0.1:$HOSTILE_PORT/api/login")
+    kill "$pid"; wait "$pid"
+    rm -rf "$HOSTILE.serve" "$jar"
+    echo "$said"
+    [[ "$said" == *"known as $at"*" 403 application/problem+json"* ]]
+}
+
+units_are_well_written() {
+    local units=$ROOT/var/units
+    rm -rf "$units" && mkdir -p "$units"
+    "$ROOT/bin/install-service" --print --name paint.shop.example >"$units/all" 2>&1 || { cat "$units/all"; return 1; }
+    # Each stands under its own path.
+    awk -v to="$units" '/^# \// { n = split($2, p, "/"); file = to "/" p[n]; next } file { print > file }' "$units/all"
+    command -v systemd-analyze >/dev/null || return 0
+    systemd-analyze verify "$units"/*.service "$units"/*.timer 2>&1 | grep "$units"
+    ! systemd-analyze verify "$units"/*.service "$units"/*.timer 2>&1 | grep -q "$units"
+}
+
 # What it found stands in var/reports too, where all was well.
 told() { # NAME ARGUMENT...
     local name=$1 status; shift
@@ -98,6 +131,7 @@ hostile() {
     open_hostile || { echo "fail the installation to attack" >>"$REPORTS/static.check"; return 1; }
     check "Hostile calls: $1" told attack "$HOSTILE_URL" "$1" "${KALOPSIS_SEED:-$RANDOM}"
     check "At one moment: $2 rounds" told at-once "$HOSTILE_URL" "$2"
+    check "Files made to be slow" told heavy "$HOSTILE_URL"
     check "A second start touches nothing" second_start_touches_nothing
     check "The database comes back" comes_back database
     check "PHP comes back" comes_back php
@@ -107,5 +141,7 @@ hostile() {
     check "A day with $3 kills: nothing lost, nothing twice" told plugs "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
     check "Nothing stays when the watcher is killed" nothing_stays
     close_hostile
+    check "With TLS, at its own name only" serves_its_name
+    check "What the machine starts is well written" units_are_well_written
     check "Stopped, it leaves nobody" hostile_left
 }

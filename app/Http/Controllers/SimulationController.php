@@ -28,7 +28,11 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Sprays a document in the model; nothing is saved. */
 final class SimulationController extends Controller
 {
-    private const SEARCH_SECONDS = 180;
+    /** A search takes so long at the most, and then answers with the best it found. */
+    private const SEARCH_SECONDS = 20.0;
+
+    /** The plan it is at is finished, and the answer written. */
+    private const SEARCH_LIMIT_SECONDS = 60;
 
     public function __construct(private readonly Planning $planning) {}
 
@@ -300,8 +304,7 @@ final class SimulationController extends Controller
     ]
     public function smallest(DocumentRequest $request, RepairJob $job): StreamedResponse
     {
-        // Some dozens of plans, on a busy machine and a large car: longer than one request usually takes.
-        set_time_limit(self::SEARCH_SECONDS);
+        set_time_limit(self::SEARCH_LIMIT_SECONDS);
         [$spec, $pair] = $this->unplanned($request, $job);
         $schools = (new WorkshopCatalogue($job->workshop_id))->schools();
         $planner = $this->planning->planner();
@@ -309,7 +312,13 @@ final class SimulationController extends Controller
 
         return new StreamedResponse(
             function () use ($spec, $schools, $planner, $pair, $limits): void {
-                $found = SmallestBlend::of($spec, $schools, $planner, $pair->car, $pair->card, $limits, self::stillAsked(...));
+                $until = microtime(true) + self::SEARCH_SECONDS;
+                $goesOn = function () use ($until): bool {
+                    self::stillAsked();
+
+                    return microtime(true) < $until;
+                };
+                $found = SmallestBlend::of($spec, $schools, $planner, $pair->car, $pair->card, $limits, $goesOn);
                 echo json_encode(['found' => $found], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
             },
             200,

@@ -491,9 +491,11 @@ use OpenApi\Attributes as OA;
             'says',
             'givesUp',
             'tried',
+            'complete',
         ],
         type: 'object',
         properties: [
+            new OA\Property(property: 'complete', description: 'was there time for all it wanted to try?', type: 'boolean'),
             new OA\Property(property: 'school', type: 'string'),
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'usual', type: 'number'),

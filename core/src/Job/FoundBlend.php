@@ -17,13 +17,19 @@ final readonly class FoundBlend implements JsonSerializable
     /**
      * @param WayOutlook $now the plan as it stands
      * @param list<WayOutlook> $tried everything the search looked at, the best first
+     * @param bool $complete was there time for all it wanted to look at?
      */
-    private function __construct(public WayOutlook $best, private WayOutlook $now, public array $tried) {}
+    private function __construct(
+        public WayOutlook $best,
+        private WayOutlook $now,
+        public array $tried,
+        public bool $complete,
+    ) {}
 
     /** @param list<WayOutlook> $tried */
-    public static function of(WayOutlook $best, WayOutlook $now, array $tried): self
+    public static function of(WayOutlook $best, WayOutlook $now, array $tried, bool $complete): self
     {
-        return new self($best, $now, $tried);
+        return new self($best, $now, $tried, $complete);
     }
 
     /** @return list<Phrase> */
@@ -90,6 +96,7 @@ final readonly class FoundBlend implements JsonSerializable
             'says' => $this->best->outlook->says(),
             'givesUp' => $this->givesUp(),
             'tried' => count($this->tried),
+            'complete' => $this->complete,
         ];
     }
 

@@ -39,12 +39,13 @@ final readonly class SmallestBlend
         private BlendLimits $limits,
         private ?Measurement $car,
         private ?Measurement $card,
-        private ?Closure $tells,
+        private ?Closure $goesOn,
     ) {}
 
     /**
      * @param list<School> $schools
-     * @param ?Closure(): void $tells called before each plan is tried: a search that nobody waits for can be ended there
+     * @param ?Closure(): bool $goesOn asked before each plan but the first is tried: a search that took long enough, or that
+     *     nobody waits for, is ended there
      */
     public static function of(
         JobSpec $job,
@@ -53,37 +54,58 @@ final readonly class SmallestBlend
         ?Measurement $car,
         ?Measurement $card,
         ?BlendLimits $limits = null,
-        ?Closure $tells = null,
+        ?Closure $goesOn = null,
     ): ?FoundBlend {
-        $search = new self($planner, $limits ?? BlendLimits::usual(), $car, $card, $tells);
-        $tried = $search->all($job, $schools);
+        $search = new self($planner, $limits ?? BlendLimits::usual(), $car, $card, $goesOn);
+        [$tried, $complete] = $search->all($job, $schools);
         $best = $tried[0] ?? null;
 
         return $best === null || ! $best->holds()
             ? null
-            : FoundBlend::of($best, WayOutlook::planned($best->school, $planner->plan($job, $car, $card)), $tried);
+            : FoundBlend::of($best, WayOutlook::planned($best->school, $planner->plan($job, $car, $card)), $tried, $complete);
     }
 
     /**
      * @param list<School> $schools
-     * @return list<WayOutlook> all that were tried, the best first
+     * @return array{list<WayOutlook>, bool} all that were tried, the best first; was there time for all?
      */
     private function all(JobSpec $job, array $schools): array
     {
         $tried = [];
         foreach ($schools as $school) {
             $sequence = $school->sequence($job->colour->finish);
+            if ($tried !== [] && ! $this->goesOn()) {
+                return [self::sorted($tried), false];
+            }
             if ($job->repairs !== [] && $sequence->fades() && $this->limits->allows($sequence, $job->colour->finish)) {
                 $tried[] = $this->planned($school, $job, $job->plan->sprayed($school->key, $sequence, self::DRAWN_IN));
             }
         }
-        usort($tried, self::better(...));
+        $tried = self::sorted($tried);
+        $complete = true;
         foreach (array_slice($tried, 0, self::TAKEN_FURTHER) as $way) {
-            array_push($tried, ...$this->further($way, self::ENOUGH - count($tried)));
+            [$more, $whole] = $this->further($way, self::ENOUGH - count($tried));
+            array_push($tried, ...$more);
+            $complete = $complete && $whole;
         }
-        usort($tried, self::better(...));
 
-        return $tried;
+        return [self::sorted($tried), $complete];
+    }
+
+    /**
+     * @param list<WayOutlook> $ways
+     * @return list<WayOutlook> the best first
+     */
+    private static function sorted(array $ways): array
+    {
+        usort($ways, self::better(...));
+
+        return $ways;
+    }
+
+    private function goesOn(): bool
+    {
+        return $this->goesOn === null || ($this->goesOn)();
     }
 
     private static function better(WayOutlook $a, WayOutlook $b): int
@@ -93,33 +115,32 @@ final readonly class SmallestBlend
 
     /**
      * @param int $most plans after which no other round begins
-     * @return list<WayOutlook> what was tried from here on
+     * @return array{list<WayOutlook>, bool} what was tried from here on; was there time for all?
      */
     private function further(WayOutlook $way, int $most): array
     {
         $tried = [];
         for ($round = 0; $round < self::ROUNDS && count($tried) < $most; $round++) {
-            $next = array_map(
-                fn (PlanSpec $plan): WayOutlook => $this->planned($way->school, $way->plan->job, $plan),
-                $this->changes($way),
-            );
+            $next = [];
+            foreach ($this->changes($way) as $plan) {
+                if (! $this->goesOn()) {
+                    return [[...$tried, ...$next], false];
+                }
+                $next[] = $this->planned($way->school, $way->plan->job, $plan);
+            }
             array_push($tried, ...$next);
-            usort($next, self::better(...));
+            $next = self::sorted($next);
             if ($next === [] || self::better($next[0], $way) >= 0) {
                 break;
             }
             $way = $next[0];
         }
 
-        return $tried;
+        return [$tried, true];
     }
 
     private function planned(School $school, JobSpec $job, PlanSpec $plan): WayOutlook
     {
-        if ($this->tells !== null) {
-            ($this->tells)();
-        }
-
         return WayOutlook::planned($school, $this->planner->plan($job->with($plan), $this->car, $this->card));
     }
 

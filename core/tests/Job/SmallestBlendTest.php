@@ -174,3 +174,27 @@ it('keeps the bed under a light metallic unless the shop lets it go (common prac
     $job = smallJob('bonnet', 60.0, ['colour' => ['finish' => 'pearl']]);
     expect($bed(smallestOf($job)))->toBeTrue()->and($bed(smallestOf($job, limitsOf(['wetBed' => false]))))->toBeFalse();
 });
+
+it('answers with the best so far where its time is up, and says that it did not try all', function (): void {
+    $job = smallJob('front-door-left', 30.0);
+    $whole = smallestOf($job);
+    $asked = 0;
+    $search = fn (int $most): ?FoundBlend => SmallestBlend::of(
+        $job,
+        Bodies::schools(),
+        new JobPlanner(),
+        null,
+        null,
+        goesOn: function () use (&$asked, $most): bool {
+            return ++$asked <= $most;
+        },
+    );
+    $few = $search(3);
+    expect($whole?->complete)->toBeTrue()
+        ->and($few?->complete)->toBeFalse()
+        ->and(count($few->tried ?? []))->toBeLessThanOrEqual(4)
+        ->and(count($whole->tried ?? []))->toBeGreaterThan(4);
+    // However early it ends, one plan was tried.
+    $asked = 0;
+    expect($search(0))->not->toBeNull();
+});

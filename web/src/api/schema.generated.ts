@@ -5043,6 +5043,8 @@ export interface components {
             thumb: components["schemas"]["Phrase"];
         };
         FoundBlend: {
+            /** @description was there time for all it wanted to try? */
+            complete: boolean;
             school: string;
             name: string;
             usual: number;

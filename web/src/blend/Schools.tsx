@@ -185,7 +185,8 @@ export function Schools({ handle }: { handle: BenchHandle }) {
             ))}
             {found.givesUp.length > 0 && '.'}
             <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>
-              <Trans>The smallest of {found.tried} plans that were sprayed in the model.</Trans>
+              <Trans>The smallest of {found.tried} plans that were sprayed in the model.</Trans>{' '}
+              {!found.complete && <Trans>There was no time for all it wanted to try.</Trans>}
             </Typography>
           </Typography>
           <Button
