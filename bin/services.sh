@@ -259,14 +259,16 @@ called() { case $1 in database) echo "The database" ;; php) echo PHP ;; *) echo 
 
 # The tables of this version. What is there is copied first, and put back where a step fails.
 migrate() {
-    local before
-    if root_sql -N -e "SELECT 1 FROM \`$DB_DATABASE\`.users LIMIT 1" 2>/dev/null | grep -q 1 && ! php artisan migrate:status --pending --no-ansi 2>/dev/null | grep -q "No pending"; then
+    local before options
+    # Steps from elsewhere too: how the way back is tried.
+    read -ra options <<<"${KALOPSIS_MIGRATE_OPTIONS:-}"
+    if root_sql -N -e "SELECT 1 FROM \`$DB_DATABASE\`.users LIMIT 1" 2>/dev/null | grep -q 1 && ! php artisan migrate:status --pending --no-ansi "${options[@]}" 2>/dev/null | grep -q "No pending"; then
         say "A new version: the data are copied first ..."
         before=$(KALOPSIS_INSTANCE=$INSTANCE "$ROOT/bin/backup" "$INSTANCE/before-upgrade" 2>&1 | tail -n 1)
         before=${before%%  (*}
         [ -s "$before" ] || die "What is there could not be copied, so it was not touched: $before"
     fi
-    php artisan migrate --force >"$INSTANCE/log/migrate.log" 2>&1 && return
+    php artisan migrate --force "${options[@]}" >"$INSTANCE/log/migrate.log" 2>&1 && return
     tail -n 15 "$INSTANCE/log/migrate.log" >&2
     [ -n "${before:-}" ] || die "The database could not be set up (the lines above say why; all of it: $INSTANCE/log/migrate.log)."
     put_back "$before" || die "The upgrade failed, and the copy could not be put back: it is $before."

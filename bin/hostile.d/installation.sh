@@ -9,11 +9,13 @@ open_hostile() {
     hostile_start
 }
 
+# Nothing of the tests' own installation may reach this one.
+apart() { env -u DB_SOCKET -u DB_DATABASE -u DB_PASSWORD -u APP_KEY -u APP_URL -u SANCTUM_STATEFUL_DOMAINS -u CACHE_PATH -u LARAVEL_STORAGE_PATH "$@"; }
+
+hostile_begin() { apart KALOPSIS_INSTANCE="$HOSTILE" KALOPSIS_PORT="$HOSTILE_PORT" KALOPSIS_LONGEST_WAIT_S=1 setsid "$ROOT/bin/start" </dev/null; }
+
 hostile_start() {
-    # Nothing of the tests' own installation may reach this one.
-    env -u DB_SOCKET -u DB_DATABASE -u DB_PASSWORD -u APP_KEY -u APP_URL -u SANCTUM_STATEFUL_DOMAINS -u CACHE_PATH -u LARAVEL_STORAGE_PATH \
-        KALOPSIS_INSTANCE="$HOSTILE" KALOPSIS_PORT="$HOSTILE_PORT" KALOPSIS_LONGEST_WAIT_S=1 \
-        setsid "$ROOT/bin/start" >"$REPORTS/hostile.log" 2>&1 </dev/null &
+    hostile_begin >"$REPORTS/hostile.log" 2>&1 &
     # It is killed below; the shell need not tell.
     disown
     hostile_up || { cat "$REPORTS/hostile.log"; return 1; }
@@ -85,26 +87,47 @@ own_database_only() {
     ! (exec 3<>/dev/tcp/127.0.0.1/3377) 2>/dev/null
 }
 
+# A step that spoils something and fails: the data are as they were, and the version before starts on them.
+failed_upgrade_goes_back() {
+    local said cars before
+    cars="SELECT COUNT(*), MD5(GROUP_CONCAT(label ORDER BY id)), (SELECT COUNT(*) FROM kalopsis.happenings) FROM kalopsis.repair_jobs"
+    hostile_start || return 1
+    before=$(mariadb --defaults-file="$HOSTILE/secrets/root.cnf" --socket="$HOSTILE/run/mysql.sock" -N -e "$cars")
+    close_hostile
+    said=$(KALOPSIS_MIGRATE_OPTIONS="--path=database/migrations --path=bin/hostile.d/broken-upgrade" hostile_begin 2>&1) && { echo "It started."; return 1; }
+    echo "$said"
+    [[ "$said" == *"as they were before"* ]] || return 1
+    hostile_start || return 1
+    said=$(mariadb --defaults-file="$HOSTILE/secrets/root.cnf" --socket="$HOSTILE/run/mysql.sock" -N -e "$cars")
+    close_hostile
+    echo "$before | $said"
+    [ "$before" = "$said" ]
+}
+
 # bin/serve: an address and a name of its own, a certificate made on the spot; a sign-in from anywhere else is told so in words.
 serves_its_name() {
-    local at=https://paint.shop.example:$HOSTILE_PORT said pid ask jar
+    local at=https://paint.shop.example:$HOSTILE_PORT said ask jar
     jar=$HOSTILE.jar
     rm -rf "$HOSTILE.serve" "$jar"
-    env -u DB_SOCKET -u DB_DATABASE -u DB_PASSWORD -u APP_KEY -u APP_URL -u SANCTUM_STATEFUL_DOMAINS -u CACHE_PATH -u LARAVEL_STORAGE_PATH \
-        KALOPSIS_INSTANCE="$HOSTILE.serve" "$ROOT/bin/serve" --name paint.shop.example --port "$HOSTILE_PORT" >"$REPORTS/serve.log" 2>&1 </dev/null &
-    pid=$!
+    apart KALOPSIS_INSTANCE="$HOSTILE.serve" "$ROOT/bin/serve" --name paint.shop.example --port "$HOSTILE_PORT" >"$REPORTS/serve.log" 2>&1 </dev/null &
     ask=(curl -ksS --resolve "paint.shop.example:$HOSTILE_PORT:127.0.0.1" --cookie "$jar" --cookie-jar "$jar" -H 'Accept: application/json')
     for _ in $(seq 1 600); do "${ask[@]}" -f -o /dev/null "$at/up" 2>/dev/null && break; sleep 0.1; done
     said=$("${ask[@]}" "$at/api/session")
     # Nobody's demo, nobody's account.
-    [ "$said" = '{"me":null,"fresh":true}' ] || { cat "$REPORTS/serve.log"; echo "$said"; kill "$pid"; wait "$pid"; return 1; }
+    [ "$said" = '{"me":null,"fresh":true}' ] || { cat "$REPORTS/serve.log"; echo "$said"; stop_serving; return 1; }
     "${ask[@]}" -o /dev/null -H "Origin: $at" "$at/sanctum/csrf-cookie"
-    grep -q "TRUE.*kalopsis_session" "$jar" || { echo "The cookie goes over any line."; kill "$pid"; wait "$pid"; return 1; }
+    grep -q "TRUE.*kalopsis_session" "$jar" || { echo "The cookie goes over any line."; stop_serving; return 1; }
     said=$(curl -ksS -o - -w ' %{http_code} %{content_type}' -XPOST -H 'Content-Type: application/json' -d '{"email":"a@b.c","password":"x"}' "https://127.0.0.1:$HOSTILE_PORT/api/login")
-    kill "$pid"; wait "$pid"
+    stop_serving
     rm -rf "$HOSTILE.serve" "$jar"
     echo "$said"
     [[ "$said" == *"known as $at"*" 403 application/problem+json"* ]]
+}
+
+stop_serving() {
+    local pid
+    pid=$(cat "$HOSTILE.serve/run/start.pid") && kill -TERM "$pid"
+    for _ in $(seq 1 300); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.1; done
 }
 
 units_are_well_written() {
@@ -141,6 +164,7 @@ hostile() {
     check "A day with $3 kills: nothing lost, nothing twice" told plugs "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
     check "Nothing stays when the watcher is killed" nothing_stays
     close_hostile
+    check "An upgrade that fails goes back" failed_upgrade_goes_back
     check "With TLS, at its own name only" serves_its_name
     check "What the machine starts is well written" units_are_well_written
     check "Stopped, it leaves nobody" hostile_left

@@ -323,3 +323,25 @@ it('refuses sizes that no such car has, at their field', function (mixed $sizes,
     'not an object' => ['large', 'car.sizes'],
     'a list' => [[['alongMm' => 400]], 'car.sizes'],
 ]);
+
+it('refuses outlines whose corners together would take seconds to plan', function (): void {
+    $this->actingAs($this->painter());
+    $jagged = function (int $corners, string $id): array {
+        $points = [];
+        for ($k = 0; $k < $corners; $k++) {
+            $r = 60 + 20 * ($k % 2);
+            $points[] = [1500 + $r * cos(2 * M_PI * $k / $corners), 1850 + $r * sin(2 * M_PI * $k / $corners)];
+        }
+
+        return [
+            'id' => $id,
+            'panel' => 'front-door-left',
+            'shape' => ['kind' => 'outline', 'points' => $points],
+            'under' => ['kind' => 'primer', 'greyShade' => 4],
+        ];
+    };
+    $repairs = array_map(fn (int $i): array => $jagged(150, "r{$i}"), range(1, 14));
+    $this->postJson('/api/jobs', ['document' => [...Bodies::job(), 'repairs' => $repairs]])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.code', 'too-many-corners');
+});

@@ -26,6 +26,9 @@ final class RepairReader
     /** A stone chip with its feathered edge; and half a long panel, mm. Common practice. */
     private const RADIUS_MM = [5.0, 1000.0];
 
+    /** Corners of all drawn outlines together; one by a finger has some dozens. Chosen here: more takes seconds to plan. */
+    private const MOST_CORNERS = 2_000;
+
     /** Damage may run over an edge, but most of a drawn outline lies on its panel. */
     private const SHARE_ON_PANEL = 0.5;
 
@@ -65,7 +68,26 @@ final class RepairReader
             }
         }
 
+        if (self::corners($repairs) > self::MOST_CORNERS && $entries !== []) {
+            $entries[0]->problems->add(
+                'repairs',
+                'too-many-corners',
+                Phrase::of('The outlines have more than {n} corners together. Draw them with fewer.', ['n' => self::MOST_CORNERS]),
+            );
+        }
+
         return array_values($repairs);
+    }
+
+    /** @param array<string, Repair> $repairs */
+    private static function corners(array $repairs): int
+    {
+        $corners = 0;
+        foreach ($repairs as $repair) {
+            $corners += $repair->shape instanceof Freehand ? count($repair->shape->outline->xs) : 0;
+        }
+
+        return $corners;
     }
 
     private static function shape(Fields $shape, Panel $panel): ?RepairShape
