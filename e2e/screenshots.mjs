@@ -106,7 +106,16 @@ await shot('car-by-tape', '/shelf/tape', {
     await page.getByText('From gap to gap where it is widest').waitFor();
   },
 });
-await shot('phone', `${job(1)}/car`, { width: 390, height: 844 });
+// The first page of an installation that was begun empty (bin/start --empty), at an address of its own.
+const empty = process.env.KALOPSIS_EMPTY_URL;
+if (empty !== undefined) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: empty });
+  await page.goto('/');
+  await page.getByLabel('Name of the workshop').fill('Gull Street Paint');
+  await page.getByLabel('Your name').fill('Odd Marsh');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.screenshot({ path: `${folder}/first-run.png`, animations: 'disabled' });
+}
 await shot('data-sheet', '/shelf/paint/northlight-w', {
   width: 1024,
   height: 1100,

@@ -518,3 +518,14 @@ it('loads a demo whose desks have something to say', function (): void {
         ->and($seen->json('fault'))
         ->toBe('coats');
 });
+
+it('says when the car reads like another kind of colour than the job says', function (): void {
+    $job = $this->open($this->painter(), ['colour' => ['finish' => 'solid-dark']]);
+    $at = "/api/jobs/{$job->id}/colour";
+    $sample = $this->postJson("{$at}/samples", ['kind' => 'car', 'name' => 'Car'])->assertCreated()->json('samples.0.id');
+    expect($this->getJson($at)->assertOk()->json('looksLike'))->toBeNull();
+    $silver = ['15' => [138, 0, 0], '25' => [115, 0, 0], '45' => [61, 0, 0], '75' => [38, 0, 0], '110' => [37, 0, 0]];
+    $this->postJson("{$at}/samples/{$sample}/readings", [
+        'readings' => [['geometry' => '15-25-45-75-110', 'viewing' => 'D65/10', 'labs' => $silver]],
+    ])->assertCreated()->assertJsonPath('looksLike.finish', 'metallic-light');
+});

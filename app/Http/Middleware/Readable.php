@@ -9,7 +9,9 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What cannot be read is refused as such, before a field is blamed for it: broken JSON, a tower of brackets, no number at all. */
+/**
+ * What cannot be read is refused as such, before a field is blamed for it: broken JSON, a tower of brackets, no number at all.
+ */
 final class Readable
 {
     /** A job in a car in a workshop's archive has 16 levels. */
@@ -21,10 +23,10 @@ final class Readable
     public function handle(Request $request, Closure $next): Response
     {
         foreach ($request->query->all() as $name => $value) {
-            if (! is_string($value)) {
+            if (is_array($value)) {
                 return Problem::response(400, 'broken-query', "\"{$name}\" in the address is one text.");
             }
-            if (! mb_check_encoding("{$name}{$value}", 'UTF-8')) {
+            if (! mb_check_encoding($name . (is_string($value) ? $value : ''), 'UTF-8')) {
                 return Problem::response(400, 'broken-query', 'The address is no UTF-8.');
             }
         }

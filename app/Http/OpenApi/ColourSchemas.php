@@ -442,6 +442,22 @@ use OpenApi\Attributes as OA;
 ]
 #[
     OA\Schema(
+        schema: 'FinishRead',
+        description: 'what finish the car reads like, where the job says another',
+        required: ['finish', 'says'],
+        type: 'object',
+        properties: [
+            new OA\Property(
+                property: 'finish',
+                type: 'string',
+                enum: ['solid-dark', 'solid-light', 'metallic-dark', 'metallic-light', 'pearl'],
+            ),
+            new OA\Property(property: 'says', ref: '#/components/schemas/Phrase'),
+        ],
+    ),
+]
+#[
+    OA\Schema(
         schema: 'ColourDesk',
         required: [
             'version',
@@ -454,6 +470,7 @@ use OpenApi\Attributes as OA;
             'letDown',
             'isLetDownColour',
             'hasVariants',
+            'looksLike',
             'isEffect',
             'passed',
             'fallen',
@@ -469,6 +486,11 @@ use OpenApi\Attributes as OA;
                 items: new OA\Items(ref: '#/components/schemas/ColourSample'),
             ),
             new OA\Property(property: 'carId', type: 'string', nullable: true),
+            new OA\Property(
+                property: 'looksLike',
+                nullable: true,
+                oneOf: [new OA\Schema(ref: '#/components/schemas/FinishRead')],
+            ),
             new OA\Property(property: 'exposure', type: 'number'),
             new OA\Property(property: 'note', ref: '#/components/schemas/Phrase'),
             new OA\Property(

@@ -21,6 +21,7 @@ use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\InstrumentFault;
 use Kalopsis\Film\Reducer;
+use Kalopsis\Job\FinishRead;
 use Kalopsis\Sequence\LayerCoats;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Why\Phrase;
@@ -59,6 +60,7 @@ final class ColourDeskResource
                 'letDown' => self::letDown($view),
                 'isLetDownColour' => isset($view->formula?->recipe['layer']),
                 'hasVariants' => self::hasVariants($view),
+                'looksLike' => self::looksLike($view),
                 'isEffect' => $view->plan->job->colour->finish->isEffect(),
                 'passed' => $view->passed === null ? null : self::event($view->passed),
                 'fallen' =>
@@ -119,6 +121,16 @@ final class ColourDeskResource
                 ->values()
                 ->all(),
         ];
+    }
+
+    /** @return ?array{finish: string, says: Phrase} what finish the car reads like, where the job says another */
+    private static function looksLike(DeskView $view): ?array
+    {
+        $car = $view->samples->first(fn (ColourSample $s): bool => $s->id === $view->desk->carId);
+        $reading = $car === null ? null : Pair::readingOf($car);
+        $read = $reading === null ? null : FinishRead::of($reading, $view->plan->job->colour->finish);
+
+        return $read === null ? null : ['finish' => $read->finish->value, 'says' => $read->says];
     }
 
     private static function hasVariants(DeskView $view): bool

@@ -21,6 +21,8 @@ final class InvalidInput extends DomainException
     {
         $path = fn (string $inner): string => $inner === '' ? $field : "{$field}.{$inner}";
 
-        return new self(array_map(fn (Problem $p): Problem => new Problem($path($p->field), $p->code, $p->detail), $this->problems));
+        $moved = fn (Problem $p): Problem => new Problem($path($p->field), $p->code, $p->detail);
+
+        return new self(array_map($moved, $this->problems));
     }
 }

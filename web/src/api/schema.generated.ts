@@ -2665,10 +2665,17 @@ export interface components {
             reducers: components["schemas"]["Choice"][];
             toners: components["schemas"]["Choice"][];
         };
+        /** @description what finish the car reads like, where the job says another */
+        FinishRead: {
+            /** @enum {string} */
+            finish: "solid-dark" | "solid-light" | "metallic-dark" | "metallic-light" | "pearl";
+            says: components["schemas"]["Phrase"];
+        };
         ColourDesk: {
             version: number;
             samples: components["schemas"]["ColourSample"][];
             carId: string | null;
+            looksLike: components["schemas"]["FinishRead"] | null;
             exposure: number;
             note: components["schemas"]["Phrase"];
             spraying: components["schemas"]["Spraying"] | null;

@@ -343,6 +343,9 @@ export const setPeel = (document: JobDocument, peel: number): Change =>
   changed(document, { car: { ...document.car, peel } }, t`Peel ${peel} of 5`);
 
 /** Waxed, or silicone was used on it. */
+export const setFinish = (document: JobDocument, finish: JobDocument['colour']['finish'], name: string): Change =>
+  changed(document, { colour: { ...document.colour, finish } }, t`Planned as ${name}`);
+
 export const setWaxed = (document: JobDocument, waxed: boolean): Change =>
   changed(document, { car: { ...document.car, waxed } }, waxed ? t`Waxed or silicone` : t`Neither wax nor silicone`);
 

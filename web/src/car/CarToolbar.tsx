@@ -101,7 +101,7 @@ export function CarToolbar({
       <Button variant="outlined" disabled={panel === null} onClick={onMeasure}>
         <Trans>Measure it</Trans>
       </Button>
-      <Box sx={{ flexGrow: 1, minWidth: 160 }}>
+      <Box sx={{ flex: '1 1 260px', minWidth: 160 }}>
         <Typography variant="body2">{HINTS[tool]}</Typography>
         {panel !== null && (
           <Typography variant="caption" color="text.secondary">

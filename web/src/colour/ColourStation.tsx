@@ -22,6 +22,7 @@ import { GatePanel, Lines } from './GatePanel';
 import { ImportDialog } from './ImportDialog';
 import { LastTimes } from './LastTimes';
 import { OnShelf } from './OnShelf';
+import { LooksLike } from './LooksLike';
 import { LetDownPanel } from './LetDownPanel';
 import { MeasureDialog } from './MeasureDialog';
 import { Ribbon } from './Ribbon';
@@ -119,6 +120,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
           }
         />
         <OnShelf handle={handle} jobId={jobId} read={car?.reading != null} />
+        <LooksLike handle={handle} looks={desk.looksLike} />
         <LastTimes job={jobId} colour={handle.document.colour.name} code={handle.document.colour.code ?? ''} />
         {desk.samples.length === 0 ? (
           <Empty title={t`The card against the car`}>
