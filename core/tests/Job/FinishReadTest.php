@@ -10,6 +10,10 @@ const FINISH_SILVER = [15 => 138, 25 => 115, 45 => 61, 75 => 38, 110 => 37.5];
 
 const FINISH_WHITE = [15 => 93, 25 => 93, 45 => 92, 75 => 92, 110 => 92];
 
+const FINISH_DARK = [15 => 70, 25 => 52, 45 => 24, 75 => 12, 110 => 9];
+
+const FINISH_BLACK = [15 => 4, 25 => 3, 45 => 3, 75 => 3, 110 => 3];
+
 // A solid looks the same from face to flop, a metallic darkens (common practice); Alman's index says how much.
 it('tells a metallic from a solid, and light from dark, where the job says another', function (
     array $angles,
@@ -21,10 +25,10 @@ it('tells a metallic from a solid, and light from dark, where the job says anoth
     'a silver planned as a solid' => [FINISH_SILVER, FinishClass::SolidLight, FinishClass::MetallicLight],
     'a silver planned as one' => [FINISH_SILVER, FinishClass::MetallicLight, null],
     'a silver that may be a pearl' => [FINISH_SILVER, FinishClass::Pearl, null],
-    'a white planned as a metallic' => [FINISH_WHITE, FinishClass::MetallicLight, FinishClass::SolidLight],
+    'a white as a metallic' => [FINISH_WHITE, FinishClass::MetallicLight, FinishClass::SolidLight],
     'a white planned as a pearl' => [FINISH_WHITE, FinishClass::Pearl, FinishClass::SolidLight],
-    'a black planned as light' => [[15 => 4, 25 => 3, 45 => 3, 75 => 3, 110 => 3], FinishClass::SolidLight, FinishClass::SolidDark],
-    'a dark metallic planned as light' => [[15 => 70, 25 => 52, 45 => 24, 75 => 12, 110 => 9], FinishClass::MetallicLight, FinishClass::MetallicDark],
+    'a black planned as light' => [FINISH_BLACK, FinishClass::SolidLight, FinishClass::SolidDark],
+    'a dark metallic planned as light' => [FINISH_DARK, FinishClass::MetallicLight, FinishClass::MetallicDark],
     'one angle says light or dark only' => [[45 => 90], FinishClass::MetallicDark, FinishClass::MetallicLight],
     'in the middle nobody knows' => [[45 => 54], FinishClass::SolidDark, null],
 ]);
