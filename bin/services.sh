@@ -102,7 +102,7 @@ reap_web() { reap web nginx KILL; }
 
 begin_database() {
     # shellcheck disable=SC2086
-    begin database "$(find_tool mariadbd)" --no-defaults --datadir="$INSTANCE/mysql" --socket="$DB_SOCKET" --skip-networking \
+    begin database "$(find_tool mariadbd)" --no-defaults --user="$SERVICE" --datadir="$INSTANCE/mysql" --socket="$DB_SOCKET" --skip-networking \
         --pid-file="$INSTANCE/run/mysql.pid" --log-error="$INSTANCE/log/mysql.log" --character-set-server=utf8mb4 \
         --collation-server=utf8mb4_unicode_ci --tmpdir="$INSTANCE/tmp" ${DATABASE_OPTIONS:-}
     DATABASE_PID=$BEGUN
@@ -132,7 +132,7 @@ start_database() {
     if [ ! -d "$INSTANCE/mysql/mysql" ]; then
         say "Creating the database ..."
         rm -rf "$INSTANCE/mysql"
-        "${AS[@]}" mariadb-install-db --no-defaults --datadir="$INSTANCE/mysql" --auth-root-authentication-method=normal --skip-test-db \
+        "${AS[@]}" mariadb-install-db --no-defaults --user="$SERVICE" --datadir="$INSTANCE/mysql" --auth-root-authentication-method=normal --skip-test-db \
             >"$INSTANCE/log/install-db.log" 2>&1 || { tail -n 10 "$INSTANCE/log/install-db.log" >&2; die "The database could not be created."; }
     fi
     reap_database

@@ -74,8 +74,12 @@ strangers_stay_out() {
     done
     "${as[@]}" mariadb --no-defaults --socket="$HOSTILE/run/mysql.sock" -uroot -e 'SELECT 1' 2>/dev/null && { echo "The database answers a stranger."; return 1; }
     mariadb --no-defaults --socket="$HOSTILE/run/mysql.sock" -uroot -e 'SELECT 1' 2>/dev/null && { echo "Root of the database needs no password."; return 1; }
+    # Where no other account can read the folder everything runs as root, and says so.
+    grep -q "everything runs as root" "$REPORTS/hostile.log" && return 0
     [ "$(stat -c %U "$HOSTILE/mysql/ibdata1")" != root ] || { echo "The database runs as root."; return 1; }
-    [ "$(ps -o user= -p "$(hostile_group web)" -p "$(hostile_group php)" -p "$(hostile_group database)" | sort -u | grep -c '^root')" = 0 ]
+    for file in web php database; do
+        [ "$(stat -c %U "/proc/$(hostile_group "$file")")" != root ] || { echo "$file runs as root."; return 1; }
+    done
 }
 
 # The application's own account sees its own database and no other.
