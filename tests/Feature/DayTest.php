@@ -153,7 +153,7 @@ it('answers any time and body without breaking, and shows nobody else\'s cars', 
     foreach (['now', '2026-13-40T99:99', '2026-11-30'] as $at) {
         $this->getJson('/api/day?at=' . urlencode($at))->assertStatus(422);
     }
-    $this->getJson('/api/day?at[]=x')->assertStatus(422);
+    $this->getJson('/api/day?at[]=x')->assertStatus(400);
     $this->putJson('/api/day/order', ['order' => 'mine'])->assertStatus(422);
     $this->putJson('/api/day/order?at=' . MONDAY, ['order' => ['no such block']])->assertOk();
     $this->actingAs(User::factory()->for(Workshop::factory()->stocked())->create());

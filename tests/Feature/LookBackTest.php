@@ -67,7 +67,7 @@ it('judges a ring by what the run recorded: the bed had dried', function (): voi
         ->and($causes->json('causes.0.evidence.plain'))
         ->toContain('The bed waited 30 min');
     $this->getJson("/api/jobs/{$job->id}/look-back/causes?finding=" . Str::uuid())->assertNotFound();
-    $this->getJson("/api/jobs/{$job->id}/look-back/causes?finding[]=x")->assertNotFound();
+    $this->getJson("/api/jobs/{$job->id}/look-back/causes?finding=x")->assertNotFound();
     $this->getJson("/api/jobs/{$job->id}/look-back/causes")->assertNotFound();
 });
 

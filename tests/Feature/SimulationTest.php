@@ -270,8 +270,8 @@ it('finds a smaller blend that still hides, or says that none does', function ()
     $answer = $this->postJson("/api/jobs/{$job->id}/smallest", ['document' => $document])->assertOk()->streamedContent();
     expectFits(json_decode($answer), 'SmallestBlend');
     $found = json_decode($answer, true)['found'];
-    // A space for each plan that was tried: that is how the search notices that nobody waits any more.
-    expect(strlen($answer) - strlen(ltrim($answer)))->toBe($found['tried']);
+    // A space before each plan but the first: that is how the search notices that nobody waits any more.
+    expect(strlen($answer) - strlen(ltrim($answer)))->toBe($found['tried'] - 1);
     $plan = array_filter(
         array_intersect_key($found, array_flip(['school', 'usual', 'sequence', 'gun', 'sides'])),
     );

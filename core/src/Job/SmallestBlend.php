@@ -74,12 +74,13 @@ final readonly class SmallestBlend
         $tried = [];
         foreach ($schools as $school) {
             $sequence = $school->sequence($job->colour->finish);
+            if ($job->repairs === [] || ! $sequence->fades() || ! $this->limits->allows($sequence, $job->colour->finish)) {
+                continue;
+            }
             if ($tried !== [] && ! $this->goesOn()) {
                 return [self::sorted($tried), false];
             }
-            if ($job->repairs !== [] && $sequence->fades() && $this->limits->allows($sequence, $job->colour->finish)) {
-                $tried[] = $this->planned($school, $job, $job->plan->sprayed($school->key, $sequence, self::DRAWN_IN));
-            }
+            $tried[] = $this->planned($school, $job, $job->plan->sprayed($school->key, $sequence, self::DRAWN_IN));
         }
         $tried = self::sorted($tried);
         $complete = true;
