@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Illuminate\Database\ConnectionInterface;
+use PDOException;
+
+/** Is what the application stands on there? */
+final readonly class Health
+{
+    public function __construct(private ConnectionInterface $database) {}
+
+    public function databaseAnswers(): bool
+    {
+        try {
+            $this->database->select('SELECT 1 FROM workshops LIMIT 1');
+
+            return true;
+        } catch (PDOException) {
+            return false;
+        }
+    }
+}
