@@ -15,7 +15,7 @@ final readonly class Health
     public function databaseAnswers(): bool
     {
         try {
-            $this->database->select('SELECT 1 FROM workshops LIMIT 1');
+            $this->database->table('workshops')->exists();
 
             return true;
         } catch (PDOException) {
