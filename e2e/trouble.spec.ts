@@ -70,7 +70,8 @@ test('two people on one job: nobody overwrites the other unawares', async ({ pag
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'ines');
   await other.goto(page.url());
-  await other.getByLabel('Radius').fill('70');
+  // Another test may have her in inches meanwhile.
+  await other.getByLabel('Radius').fill('70 mm');
   await other.getByLabel('Radius').press('Enter');
   await saved(other);
 

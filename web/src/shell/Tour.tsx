@@ -9,8 +9,10 @@ import { nextStep, TOUR, tourPath, type TourState } from './tourSteps';
 /** The tour: a bar at the foot that goes along, never in the way of what it speaks of. Left and resumed at any step. */
 export function Tour({ state, onState }: { state: TourState; onState: (state: TourState) => void }) {
   const navigate = useNavigate();
-  const jobs = useJobs().data ?? [];
-  const job = jobs[0]?.id ?? null;
+  const jobs = useJobs();
+  const job = jobs.data?.[0]?.id ?? null;
+  // Until the cars are there nobody knows where the way goes on.
+  const waits = jobs.isPending;
   const page = guideOf(TOUR[state.step] ?? 'today');
   if (page === undefined) {
     return null;
@@ -57,7 +59,7 @@ export function Tour({ state, onState }: { state: TourState; onState: (state: To
           <Button onClick={() => onState({ ...state, open: false })}>
             <Trans>Leave</Trans>
           </Button>
-          <Button disabled={back === null} onClick={() => go(back)}>
+          <Button disabled={back === null || waits} onClick={() => go(back)}>
             <Trans>Back</Trans>
           </Button>
           {next === null ? (
@@ -65,7 +67,7 @@ export function Tour({ state, onState }: { state: TourState; onState: (state: To
               <Trans>That was all</Trans>
             </Button>
           ) : (
-            <Button variant="contained" onClick={() => go(next)}>
+            <Button variant="contained" disabled={waits} onClick={() => go(next)}>
               <Trans>Next</Trans>
             </Button>
           )}
