@@ -12,8 +12,6 @@ interface Props {
   /** how many of what is typed make one of the value: 100 for a share typed in per cent */
   times?: number;
   unit?: string;
-  /** what is taken while nothing is said */
-  hint?: string;
   error?: string | undefined;
   onCommit: (value: number | null) => void;
   width?: number | string;
@@ -30,7 +28,6 @@ export function MaybeNumber({
   value,
   times = 1,
   unit,
-  hint = '–',
   error,
   onCommit,
   width = 150,
@@ -56,7 +53,7 @@ export function MaybeNumber({
       label={label}
       value={text}
       disabled={disabled}
-      placeholder={hint}
+      placeholder="–"
       error={message !== undefined}
       helperText={message}
       onChange={(event) => setTyped(event.target.value)}

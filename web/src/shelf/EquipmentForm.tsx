@@ -131,7 +131,6 @@ export function EquipmentForm({ equipment }: { equipment: Equipment }) {
             key={key}
             title={key === 'standard' ? t`Gun for panels` : t`Small gun`}
             gun={now.guns[key]}
-            usualFlow={key === 'standard' ? 160 : 42.5}
             disabled={!may}
             fault={(field) => fault(`guns.${key}.${field}`)}
             onChange={(part) => gun(key, part)}

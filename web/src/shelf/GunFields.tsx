@@ -9,20 +9,17 @@ type Gun = Equipment['guns']['standard'];
 interface Props {
   title: string;
   gun: Gun;
-  /** what stands there until somebody measures it, ml/min */
-  usualFlow: number;
   disabled: boolean;
   fault: (field: keyof Gun) => string | undefined;
   onChange: (part: Partial<Gun>) => void;
 }
 
 /** What a shop measured of one of its guns; what is left empty is as usual. */
-export function GunFields({ title, gun, usualFlow, disabled, fault, onChange }: Props) {
-  const number = (field: 'nozzleMm' | 'flowMlPerMin', label: string, unit: string, hint: string) => (
+export function GunFields({ title, gun, disabled, fault, onChange }: Props) {
+  const number = (field: 'nozzleMm' | 'flowMlPerMin', label: string, unit: string) => (
     <MaybeNumber
       label={label}
       unit={unit}
-      hint={hint}
       value={gun[field] ?? null}
       disabled={disabled}
       error={fault(field)}
@@ -52,7 +49,7 @@ export function GunFields({ title, gun, usualFlow, disabled, fault, onChange }: 
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
         sx={{ width: 200 }}
       />
-      {number('nozzleMm', t`Nozzle`, 'mm', '–')}
+      {number('nozzleMm', t`Nozzle`, 'mm')}
       <MaybeQuantity
         label={t`Fan`}
         unit="mm"
@@ -62,7 +59,7 @@ export function GunFields({ title, gun, usualFlow, disabled, fault, onChange }: 
         onCommit={(value) => onChange({ fanMm: value ?? 280 })}
         width={130}
       />
-      {number('flowMlPerMin', t`Flow`, t`ml/min`, String(usualFlow))}
+      {number('flowMlPerMin', t`Flow`, t`ml/min`)}
       {bar('leastBar', t`Works from`)}
       {bar('mostBar', t`Works up to`)}
     </Stack>
