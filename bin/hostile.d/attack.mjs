@@ -1,6 +1,7 @@
 // Asks the running application thousands of things that nobody should ask. What it may answer: anything but a fault of its own,
 // within three seconds, and every refusal as a problem detail. Usage: node attack.mjs URL CALLS SEED
 import { readFileSync } from 'node:fs';
+import { repeatable } from './chance.mjs';
 import { patience, signIn } from './people.mjs';
 
 const [, , home, calls = '2000', seed = '1'] = process.argv;
@@ -8,14 +9,7 @@ const api = JSON.parse(readFileSync(new URL('../../docs/formats/openapi.json', i
 const AT_ONCE = 4;
 const STREAMED = /\/(smallest|take)$/;
 
-// --- chance that can be repeated: mulberry32
-let state = Number(seed) >>> 0;
-const chance = () => {
-  state = (state + 0x6d2b79f5) >>> 0;
-  let t = Math.imul(state ^ (state >>> 15), 1 | state);
-  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-  return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-};
+const chance = repeatable(seed);
 const one = (list) => list[Math.floor(chance() * list.length)];
 
 // --- what is true, to be bent

@@ -2,16 +2,11 @@
 // and the web server are killed again and again. In the end everything acknowledged is there, and nothing twice.
 // Usage: node plugs.mjs URL INSTANCE KILLS SEED
 import { readFileSync } from 'node:fs';
+import { repeatable } from './chance.mjs';
 import { signIn } from './people.mjs';
 
 const [, , home, instance, kills = '10', seed = '1'] = process.argv;
-let state = Number(seed) >>> 0;
-const chance = () => {
-  state = (state + 0x6d2b79f5) >>> 0;
-  let t = Math.imul(state ^ (state >>> 15), 1 | state);
-  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-  return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-};
+const chance = repeatable(seed);
 const wait = (ms) => new Promise((go) => setTimeout(go, ms));
 const PATIENCE_MS = 90_000;
 
@@ -63,7 +58,7 @@ async function edits() {
   const history = (await surely('GET', `/api/jobs/${job}/history`)).json;
   const last = (await surely('GET', `/api/jobs/${job}`)).json;
   if (last.version !== version || last.document.booth.temperatureC !== kept.at(-1)) faults.push(`the last edit is not there: ${last.version} of ${version}`);
-  if (history.length !== Math.min(version, history.length)) faults.push('history has more than was done');
+  if (history.length > version) faults.push('history has more than was done');
 }
 
 async function readings() {
