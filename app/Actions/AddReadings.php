@@ -25,9 +25,15 @@ final readonly class AddReadings
     public function __construct(private ConnectionInterface $database) {}
 
     /** @param list<array{spot: string, measurement: Measurement}> $shots */
-    public function __invoke(User $user, ColourSample $sample, array $shots, Surface $surface, ReadingSource $source): void
-    {
-        $this->database->transaction(function () use ($user, $sample, $shots, $surface, $source): void {
+    public function __invoke(
+        User $user,
+        ColourSample $sample,
+        array $shots,
+        Surface $surface,
+        ReadingSource $source,
+        string $instrument = '',
+    ): void {
+        $this->database->transaction(function () use ($user, $sample, $shots, $surface, $source, $instrument): void {
             if ($sample->readings()->count() + count($shots) > self::MOST) {
                 throw new InvalidInput([
                     new Problem(
@@ -45,6 +51,7 @@ final readonly class AddReadings
                             'spot' => $shot['spot'],
                             'surface' => $surface->value,
                             'source' => $source->value,
+                            'instrument' => $instrument,
                             'measurement' => (string) json_encode($shot['measurement']),
                             'user_id' => $user->id,
                         ],

@@ -13,7 +13,6 @@ use App\Support\Planning;
 use Kalopsis\Cups\Cup;
 use Kalopsis\Cups\Portion;
 use Kalopsis\Cups\Pour;
-use Kalopsis\Cups\Vessel;
 use Kalopsis\Job\JobPlan;
 
 /** Puts a cup of the plan on the scale, or the formula for it. Begun twice with the same id, it is the same mix. */
@@ -44,12 +43,12 @@ final readonly class BeginMix
         $formula = null;
         $portions = self::portions($cup);
         $vessel = $cup->vessel;
+        $shelf = $job->workshop->equipment()->cups;
         if ($kind === 'formula') {
             $formula = $this->formula->of($job, $plan, $cup, $cardsMl);
             $portions = $formula->cup->portions();
             $ml = array_sum(array_map(fn (Portion $p): float => $p->grams / $p->densityGPerMl, $portions));
-            $shelf = $job->workshop->equipment()->cups;
-            $vessel = Vessel::for($ml, $shelf) ?? Vessel::largest($shelf);
+            $vessel = $shelf->for($ml) ?? $shelf->largest();
         }
 
         return Mix::query()->createOrFirst(['id' => $id], [
@@ -62,7 +61,9 @@ final readonly class BeginMix
             'batch' => $batch,
             'begun' => [
                 'portions' => $portions,
-                'vessel' => $vessel->value,
+                'vessel' => $vessel->key(),
+                // What else there was to pour it over into, should too much go in.
+                'cups' => $shelf,
                 'readabilityG' => $scale->readabilityG,
                 'colour' => $plan->job->colour->name,
                 'code' => $plan->job->colour->code,

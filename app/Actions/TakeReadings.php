@@ -29,9 +29,10 @@ final readonly class TakeReadings
 
     /**
      * @param array<array-key, string> $as by sample name: car, card, variant, or "" to leave it
+     * @param string $instrument what they were read with; empty: nobody said
      * @return Generator<int, array<string, mixed>>
      */
-    public function __invoke(User $user, RepairJob $job, ReadingImport $import, array $as): Generator
+    public function __invoke(User $user, RepairJob $job, ReadingImport $import, array $as, string $instrument = ''): Generator
     {
         if ($import->taken_at !== null) {
             yield ['taken' => 0, 'already' => true];
@@ -70,6 +71,7 @@ final readonly class TakeReadings
                         'spot' => $row->spot,
                         'surface' => 'polished',
                         'source' => ReadingSource::File->value,
+                        'instrument' => $instrument,
                         'measurement' => (string) json_encode($row->measurement),
                         'user_id' => $user->id,
                     ];

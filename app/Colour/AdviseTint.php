@@ -111,9 +111,12 @@ final readonly class AdviseTint
             $model = $cup->isEffect($library) ? new EffectModel($library, $geometry) : new SolidModel($library);
         }
 
-        $noise = self::noise($view->desk->samples[$view->desk->carId]->sample)->with(
-            self::noise($view->desk->samples[$sample->id]->sample),
-        );
+        $carRead = $view->desk->samples[$view->desk->carId]->sample;
+        $cardRead = $view->desk->samples[$sample->id]->sample;
+        $noise = self::noise($carRead)->with(self::noise($cardRead));
+        if ($cardRead->readWithAnother($carRead)) {
+            $noise = $noise->with(ReadingNoise::betweenInstruments());
+        }
 
         $addable = Candidates::of($cup, $library, $library->within($view->plan->job->system->key));
 
@@ -156,6 +159,6 @@ final readonly class AdviseTint
 
     private static function noise(DeskSample $sample): ReadingNoise
     {
-        return ReadingNoise::ofShots($sample->spread, $sample->shots);
+        return ReadingNoise::ofShots($sample->spread, $sample->shots, $sample->repeats);
     }
 }

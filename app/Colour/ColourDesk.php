@@ -24,6 +24,7 @@ use Kalopsis\Card\Surface;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\Problems;
 use Kalopsis\Job\ColourState;
+use Kalopsis\Job\Equipment;
 use Kalopsis\Job\Fingerprint;
 use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\PassFallen;
@@ -60,7 +61,9 @@ final readonly class ColourDesk
         $formula = ColourFormula::newest($job->workshop_id, $spec->colour->name, $spec->colour->code);
         $spraying = PlannedSpraying::of($plan);
         $desk = Desk::judge(
-            array_values($samples->map(fn (ColourSample $s): DeskSample => self::sample($s, $events, $formula))->all()),
+            array_values(
+                $samples->map(fn (ColourSample $s): DeskSample => self::sample($s, $events, $formula, $spec->equipment))->all(),
+            ),
             self::needs($plan),
             $spraying,
             PlannedSpraying::product($plan),
@@ -203,7 +206,7 @@ final readonly class ColourDesk
     }
 
     /** @param Collection<int, ColourEvent> $events */
-    private static function sample(ColourSample $s, Collection $events, ?ColourFormula $formula): DeskSample
+    private static function sample(ColourSample $s, Collection $events, ?ColourFormula $formula, Equipment $shop): DeskSample
     {
         $details = $s->details;
         $problems = new Problems();
@@ -213,6 +216,8 @@ final readonly class ColourDesk
         $sprayedAt = $details['sprayedAt'] ?? null;
         $number = is_array($details['formula'] ?? null) ? $details['formula']['number'] ?? null : null;
         $coats = $details['letDownCoats'] ?? null;
+        $instruments = $s->mean['instruments'] ?? [];
+        $repeats = array_filter(array_map($shop->repeats(...), $instruments), is_float(...));
 
         return new DeskSample(
             $s->id,
@@ -232,6 +237,8 @@ final readonly class ColourDesk
             is_array($details['predicted'] ?? null) ? Pair::measurement($details['predicted']) : null,
             is_int($coats) || is_float($coats) ? (float) $coats : null,
             Pair::isSimulated($s),
+            $instruments,
+            $repeats === [] ? null : max($repeats),
         );
     }
 }

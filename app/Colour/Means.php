@@ -19,13 +19,16 @@ final class Means
     /** @throws InvalidInput when the readings cannot be averaged */
     public static function refresh(ColourSample $sample): void
     {
-        $shots = $surfaces = $sources = [];
+        $shots = $surfaces = $sources = $instruments = [];
         $readings = $sample->readings();
         $readings->whereNull('excluded_at');
         foreach ($readings->lazyById(1000) as $reading) {
             $shots[] = new Shot(self::id($reading), $reading->spot, Pair::measurement($reading->measurement));
             $surfaces[$reading->surface->value] = true;
             $sources[$reading->source] = true;
+            if ($reading->instrument !== '') {
+                $instruments["i{$reading->instrument}"] = $reading->instrument;
+            }
         }
         if ($shots === []) {
             $sample->mean = null;
@@ -47,6 +50,7 @@ final class Means
             'spread' => round($all->spread, 4),
             'surfaces' => array_keys($surfaces),
             'sources' => array_keys($sources),
+            'instruments' => array_values($instruments),
         ];
         $sample->save();
     }

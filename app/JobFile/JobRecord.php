@@ -66,7 +66,7 @@ final readonly class JobRecord
                 'colour_readings',
                 'colour_sample_id',
                 $s['id'],
-                ['id', 'spot', 'surface', 'source', 'measurement'],
+                ['id', 'spot', 'surface', 'source', 'instrument', 'measurement'],
                 ['excluded_at' => 'excludedAt', 'created_at' => 'at'],
             );
             $out[] = [

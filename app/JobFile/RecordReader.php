@@ -68,6 +68,7 @@ final class RecordReader
                     'spot' => $r->text('spot', 0, 40, 'The spot'),
                     'surface' => $r->choice('surface', Surface::class, 'The surface')->value,
                     'source' => $r->choice('source', ReadingSource::class, 'The source')->value,
+                    'instrument' => $r->has('instrument') ? $r->text('instrument', 0, 60, 'The instrument') : '',
                     'measurement' => $this->json('samples', $i, 'readings', $k, 'measurement'),
                     'excluded_at' => $this->time($r, 'excludedAt', true),
                     ...$this->done($r),

@@ -8,9 +8,11 @@ use App\Models\Mix;
 use DomainException;
 use Kalopsis\Cups\Portion;
 use Kalopsis\Cups\Scale;
-use Kalopsis\Cups\Vessel;
 use Kalopsis\Cups\Weighing;
 use Kalopsis\Film\ComponentKind;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\Problems;
+use Kalopsis\Job\CupReader;
 
 /** Where a mix stands: what it was begun from, and every event since, one after the other. */
 final class MixState
@@ -43,8 +45,9 @@ final class MixState
         $vessel = $mix->begun['vessel'];
         $readability = $mix->begun['readabilityG'];
         assert(is_string($vessel) && is_numeric($readability));
+        $shelf = CupReader::read(Fields::of($mix->begun, new Problems()));
 
-        return Weighing::begin($portions, new Scale((float) $readability), Vessel::from($vessel));
+        return Weighing::begin($portions, new Scale((float) $readability), $shelf->named($vessel), $shelf);
     }
 
     /**

@@ -16,6 +16,7 @@ use Kalopsis\Card\Surface;
  * @property string $spot
  * @property Surface $surface
  * @property string $source
+ * @property string $instrument what it was read with; empty: nobody said
  * @property array<string, mixed> $measurement
  * @property ?Carbon $excluded_at
  * @property Carbon $created_at
@@ -27,6 +28,8 @@ final class ColourReading extends Model
     public const UPDATED_AT = null;
 
     protected $guarded = [];
+
+    protected $attributes = ['instrument' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array

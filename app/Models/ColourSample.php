@@ -21,7 +21,8 @@ use Kalopsis\Card\SampleKind;
  * @property array<string, mixed> $details
  * @property ?array{measurement: array<string, mixed>, shots: int, spots: int, outliers: list<string>, spread: float,
  *           sources?: list<string>,
- *           surfaces: list<string>} $mean
+ *           surfaces: list<string>,
+ *           instruments?: list<string>} $mean
  * @property ?Carbon $struck_at
  * @property Carbon $created_at
  */

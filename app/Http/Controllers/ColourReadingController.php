@@ -65,6 +65,7 @@ final class ColourReadingController extends Controller
                         'spot' => $r->spot,
                         'surface' => $r->surface->value,
                         'source' => $r->source,
+                        'instrument' => $r->instrument,
                         'at' => $r->created_at->toIso8601String(),
                         'excluded' => $r->excluded_at !== null,
                         'standsOut' => in_array(Means::id($r), $outliers, true),
@@ -110,6 +111,7 @@ final class ColourReadingController extends Controller
             array_map(fn (Measurement $m): array => ['spot' => $spot, 'measurement' => $m], $request->measurements()),
             $request->surface(),
             ReadingSource::Typed,
+            $request->instrument(),
         );
 
         return $this->answer($job, 201);

@@ -95,10 +95,12 @@ final class ReadingFileController extends Controller
         $this->authorize('update', $job);
         $user = $this->user($request);
         $as = array_filter((array) $request->input('as', []), is_string(...));
+        $named = $request->input('instrument');
+        $instrument = is_string($named) ? mb_substr(trim($named), 0, 60) : '';
 
         return new StreamedResponse(
-            function () use ($take, $user, $job, $import, $as): void {
-                foreach ($take($user, $job, $import, $as) as $step) {
+            function () use ($take, $user, $job, $import, $as, $instrument): void {
+                foreach ($take($user, $job, $import, $as, $instrument) as $step) {
                     echo json_encode($step, JSON_UNESCAPED_UNICODE), "\n";
                     if (ob_get_level() > 0) {
                         ob_flush();

@@ -15,6 +15,18 @@ use OpenApi\Attributes as OA;
         properties: [new OA\Property(property: 'key', type: 'string'), new OA\Property(property: 'name', type: 'string')],
     ),
 ]
+#[
+    OA\Schema(
+        schema: 'LightChoice',
+        required: ['key', 'name', 'lamp'],
+        type: 'object',
+        properties: [
+            new OA\Property(property: 'key', type: 'string'),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'lamp', description: 'the shop\'s own for it', type: 'string', nullable: true),
+        ],
+    ),
+]
 #[OA\Schema(schema: 'LabValues', type: 'array', items: new OA\Items(type: 'number'), minItems: 3, maxItems: 3)]
 #[
     OA\Schema(
@@ -70,6 +82,7 @@ use OpenApi\Attributes as OA;
             'spots',
             'outliers',
             'spread',
+            'instruments',
             'flopIndex',
             'angles',
         ],
@@ -83,6 +96,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'spots', type: 'integer'),
             new OA\Property(property: 'outliers', type: 'integer'),
             new OA\Property(property: 'spread', type: 'number'),
+            new OA\Property(property: 'instruments', type: 'array', items: new OA\Items(type: 'string')),
             new OA\Property(property: 'flopIndex', type: 'number', nullable: true),
             new OA\Property(
                 property: 'angles',
@@ -427,7 +441,7 @@ use OpenApi\Attributes as OA;
         required: ['lights', 'from', 'eyes', 'surfaces', 'faults', 'geometries', 'clear', 'dried', 'reducers', 'toners'],
         type: 'object',
         properties: [
-            new OA\Property(property: 'lights', type: 'array', items: new OA\Items(ref: '#/components/schemas/Choice')),
+            new OA\Property(property: 'lights', type: 'array', items: new OA\Items(ref: '#/components/schemas/LightChoice')),
             new OA\Property(property: 'from', type: 'array', items: new OA\Items(ref: '#/components/schemas/Choice')),
             new OA\Property(property: 'eyes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Choice')),
             new OA\Property(property: 'surfaces', type: 'array', items: new OA\Items(ref: '#/components/schemas/Choice')),
@@ -475,6 +489,7 @@ use OpenApi\Attributes as OA;
             'passed',
             'fallen',
             'practice',
+            'instruments',
             'choices',
         ],
         type: 'object',
@@ -523,6 +538,12 @@ use OpenApi\Attributes as OA;
                 oneOf: [new OA\Schema(ref: '#/components/schemas/GateFallen')],
             ),
             new OA\Property(property: 'practice', description: 'may simulated readings pass?', type: 'boolean'),
+            new OA\Property(
+                property: 'instruments',
+                description: 'what the shop reads with',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/InstrumentKind'),
+            ),
             new OA\Property(property: 'choices', ref: '#/components/schemas/ColourChoices'),
         ],
     ),
@@ -530,13 +551,14 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ColourReading',
-        required: ['id', 'spot', 'surface', 'source', 'at', 'excluded', 'standsOut', 'away', 'labs', 'angles'],
+        required: ['id', 'spot', 'surface', 'source', 'instrument', 'at', 'excluded', 'standsOut', 'away', 'labs', 'angles'],
         type: 'object',
         properties: [
             new OA\Property(property: 'id', type: 'integer'),
             new OA\Property(property: 'spot', type: 'string'),
             new OA\Property(property: 'surface', type: 'string'),
             new OA\Property(property: 'source', type: 'string', enum: ['typed', 'instrument', 'file', 'photo', 'simulated']),
+            new OA\Property(property: 'instrument', type: 'string'),
             new OA\Property(property: 'at', type: 'string'),
             new OA\Property(property: 'excluded', type: 'boolean'),
             new OA\Property(property: 'standsOut', type: 'boolean'),
@@ -596,6 +618,7 @@ use OpenApi\Attributes as OA;
         properties: [
             new OA\Property(property: 'spot', type: 'string'),
             new OA\Property(property: 'surface', type: 'string'),
+            new OA\Property(property: 'instrument', description: 'one of the shop\'s, by its name', type: 'string'),
             new OA\Property(
                 property: 'readings',
                 type: 'array',
@@ -738,6 +761,7 @@ use OpenApi\Attributes as OA;
                 type: 'object',
                 additionalProperties: new OA\AdditionalProperties(type: 'string'),
             ),
+            new OA\Property(property: 'instrument', type: 'string'),
         ],
     ),
 ]

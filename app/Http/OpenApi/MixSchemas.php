@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
         schema: 'CupWish',
         type: 'object',
         properties: [
-            new OA\Property(property: 'vessel', type: 'string', enum: ['200', '450', '750', '1300'], nullable: true),
+            new OA\Property(property: 'vessel', description: 'ml', type: 'string', nullable: true),
             new OA\Property(property: 'onHandMl', type: 'number', nullable: true),
             new OA\Property(property: 'leftMl', type: 'number', nullable: true),
         ],

@@ -342,6 +342,8 @@ use OpenApi\Attributes as OA;
             'colours',
             'schools',
             'finishes',
+            'geometries',
+            'lampLights',
             'unders',
             'scale',
             'flowCups',
@@ -385,6 +387,8 @@ use OpenApi\Attributes as OA;
             ),
             new OA\Property(property: 'sticks', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
             new OA\Property(property: 'blendLimits', ref: '#/components/schemas/BlendLimits'),
+            new OA\Property(property: 'geometries', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
+            new OA\Property(property: 'lampLights', type: 'array', items: new OA\Items(ref: '#/components/schemas/ShelfName')),
             new OA\Property(
                 property: 'finishes',
                 type: 'array',

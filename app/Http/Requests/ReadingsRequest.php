@@ -22,6 +22,7 @@ final class ReadingsRequest extends FormRequest
             'spot' => ['sometimes', 'nullable', 'string', 'max:40'],
             'surface' => ['sometimes', Rule::enum(Surface::class)],
             'readings' => ['required', 'array', 'min:1', 'max:200'],
+            'instrument' => ['sometimes', 'nullable', 'string', 'max:60'],
         ];
     }
 
@@ -32,6 +33,7 @@ final class ReadingsRequest extends FormRequest
             'spot.*' => 'A spot has a name of up to 40 characters.',
             'surface.*' => 'The surface is polished, unpolished or sanded.',
             'readings.*' => 'Between 1 and 200 readings at once.',
+            'instrument.*' => 'An instrument has a name of up to 60 characters.',
         ];
     }
 
@@ -45,6 +47,11 @@ final class ReadingsRequest extends FormRequest
     public function surface(): Surface
     {
         return Surface::tryFrom($this->string('surface')->toString()) ?? Surface::Polished;
+    }
+
+    public function instrument(): string
+    {
+        return trim($this->string('instrument')->toString());
     }
 
     /** @return list<Measurement> */

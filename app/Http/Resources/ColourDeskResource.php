@@ -68,6 +68,7 @@ final class ColourDeskResource
                         ? null
                         : [...self::event($view->fallen->event), 'because' => $view->fallen->because],
                 'practice' => $view->practice,
+                'instruments' => $view->plan->job->equipment->instruments,
                 'choices' => self::choices($view),
             ],
             $status,
@@ -174,11 +175,18 @@ final class ColourDeskResource
         return array_values($by);
     }
 
-    /** @return array<string, list<array{key: string, name: string}>> */
+    /** @return array<string, list<array{key: string, name: string, lamp?: ?string}>> */
     private static function choices(DeskView $view): array
     {
         return [
-            'lights' => array_map(fn (Light $c): array => ['key' => $c->value, 'name' => $c->words()], Light::cases()),
+            'lights' => array_map(
+                fn (Light $c): array => [
+                    'key' => $c->value,
+                    'name' => $c->words(),
+                    'lamp' => $view->plan->job->equipment->lamp($c),
+                ],
+                Light::cases(),
+            ),
             'from' => array_map(fn (LookFrom $c): array => ['key' => $c->value, 'name' => $c->words()], LookFrom::cases()),
             'eyes' => array_map(
                 fn (EyeVerdict $c): array => ['key' => $c->value, 'name' => $c->words()],

@@ -34,7 +34,7 @@ final class MixResource
             'product' => $begun['product'],
             'mixture' => $begun['mixture'],
             'of' => $begun['of'],
-            'vessel' => $state->vessel->value,
+            'vessel' => $state->vessel->key(),
             'readabilityG' => $state->scale->readabilityG,
             'portions' => self::portions($state),
             'current' => $state->current(),
@@ -124,7 +124,7 @@ final class MixResource
             'times' => round($times, 4),
             'canRecover' => $state->canRecover(),
             'addsG' => round($total * ($times - 1.0), 1),
-            'vessel' => $state->vesselFor($times)?->value,
+            'vessel' => $state->vesselFor($times)?->key(),
         ];
     }
 }

@@ -9,6 +9,8 @@ use App\Models\Colour;
 use App\Models\PaintSystemRecord;
 use App\Models\Workshop;
 use App\Support\WorkshopCatalogue;
+use Kalopsis\Card\Light;
+use Kalopsis\Colour\Geometry;
 use Kalopsis\Cups\Scale;
 use Kalopsis\Film\DataSheet;
 use Kalopsis\Film\DrippingStick;
@@ -93,6 +95,14 @@ final class ShelfResource
                 DrippingStick::cases(),
             ),
             'blendLimits' => $workshop->blendLimits(),
+            'geometries' => array_map(
+                fn (Geometry $g): array => ['key' => $g->value, 'name' => $g->words()],
+                Geometry::cases(),
+            ),
+            'lampLights' => array_map(
+                fn (Light $l): array => ['key' => $l->value, 'name' => $l->words()],
+                array_values(array_filter(Light::cases(), fn (Light $l): bool => $l->isALamp())),
+            ),
             'finishes' => array_map(
                 fn (FinishClass $f): array => ['key' => $f->value, 'name' => $f->words()],
                 FinishClass::cases(),

@@ -106,7 +106,7 @@ final readonly class Desk
             }
             $out[$sample->id] = new JudgedSample(
                 $sample,
-                ReadingQuestions::of($sample),
+                ReadingQuestions::of($sample, $sample->kind === SampleKind::Car ? null : $car),
                 $exposure,
                 $comparison,
                 $lamp,

@@ -18,6 +18,8 @@ final readonly class DeskSample
      * @param ?Measurement $predicted what the tint advice said it would measure
      * @param bool $simulated is any of its readings made up by the simulated instrument?
      * @param ?float $letDownCoats coats of the effect layer, for a card of a let-down set
+     * @param list<string> $instruments what it was read with, as far as somebody said
+     * @param ?float $repeats how well the worst of them repeats, mean CIEDE2000 of single shots; null: nobody has tried
      */
     public function __construct(
         public string $id,
@@ -37,5 +39,14 @@ final readonly class DeskSample
         public ?Measurement $predicted = null,
         public ?float $letDownCoats = null,
         public bool $simulated = false,
+        public array $instruments = [],
+        public ?float $repeats = null,
     ) {}
+
+    /** Was the other read with other instruments? What nobody named may be the same. */
+    public function readWithAnother(self $other): bool
+    {
+        return $this->instruments !== [] && $other->instruments !== []
+            && array_intersect($this->instruments, $other->instruments) === [];
+    }
 }

@@ -51,6 +51,7 @@ final readonly class JudgedSample implements JsonSerializable
                         'spots' => $s->spots,
                         'outliers' => $s->outliers,
                         'spread' => round($s->spread, 2),
+                        'instruments' => $s->instruments,
                         'flopIndex' => self::rounded(FlopIndex::of($s->mean), 1),
                         'angles' => array_map(
                             fn (int $angle, Lab $lab): array => [

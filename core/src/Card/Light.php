@@ -12,6 +12,12 @@ enum Light: string
     case LowSun = 'low-sun';
     case WarmIndoor = 'warm-indoor';
 
+    /** Is it made by a lamp of the shop? Else it is where the car stands. */
+    public function isALamp(): bool
+    {
+        return $this === self::DaylightLamp || $this === self::WarmIndoor;
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -16,8 +16,11 @@ final class ReadingQuestions
     /** Fewer shots than this do not average out the flakes. Common practice: 5 to 6 readings. */
     private const FEW_SHOTS = 3;
 
-    /** @return list<Phrase> */
-    public static function of(DeskSample $s): array
+    /**
+     * @param ?DeskSample $other the car that it is held against; null for the car itself
+     * @return list<Phrase>
+     */
+    public static function of(DeskSample $s, ?DeskSample $other = null): array
     {
         if ($s->mean === null) {
             return [];
@@ -44,6 +47,12 @@ final class ReadingQuestions
         }
         if ($car && $s->spots < 2 && $s->shots >= 1) {
             $out[] = Phrase::of('Only one spot was read: cars differ from panel to panel.');
+        }
+        if ($other !== null && $s->readWithAnother($other)) {
+            $out[] = Phrase::of('Read with {one}, the car with {other}: two instruments never agree quite. Read both with one.', [
+                'one' => $s->instruments[0],
+                'other' => $other->instruments[0],
+            ]);
         }
         if ($s->shots < self::FEW_SHOTS) {
             $out[] = Phrase::of('Fewer than {n} shots: take more, flakes do not lie the same everywhere.', [

@@ -41,6 +41,7 @@ final readonly class Cup implements JsonSerializable
         public ?float $potLifeMin,
         public CupWish $wish,
         private float $celsius,
+        private CupShelf $shelf,
         public ?float $overRestMl = null,
     ) {}
 
@@ -69,9 +70,9 @@ final readonly class Cup implements JsonSerializable
             'follows' => $this->follows,
             'total' => $this->total,
             'count' => $this->count,
-            'vessel' => ['key' => $this->vessel->value, 'ml' => $this->vessel->usefulMl(), ...$this->vessel->size()],
-            'chosenVessel' => $this->wish->vessel?->value,
-            'splits' => Vessel::splits($this->total->value()),
+            'vessel' => ['key' => $this->vessel->key(), ...$this->vessel->jsonSerialize()],
+            'chosenVessel' => $this->wish->vessel,
+            'splits' => $this->shelf->splits($this->total->value()),
             'coats' => $this->coats,
             'pours' => $this->pours,
             'volumeSolids' => round($this->mixture->volumeSolids(), 4),

@@ -32,7 +32,6 @@ final class CupPlanner
     /**
      * @param list<CoatNeed> $needs in spraying order
      * @param array<string, CupWish> $wishes by cup
-     * @param list<Vessel> $shelf sizes that the shop has; none: all
      * @return list<Cup> in the order they are first sprayed
      */
     public static function plan(
@@ -40,7 +39,7 @@ final class CupPlanner
         float $remainderMl,
         array $wishes = [],
         Air $air = new Air(20.0, 50.0),
-        array $shelf = [],
+        CupShelf $shelf = new CupShelf(),
     ): array {
         $batches = Batch::all($needs);
         $totals = $rest = [];
@@ -109,7 +108,6 @@ final class CupPlanner
     /**
      * @param float $forRest ml that go into mixtures made from its remains
      * @param ?float $used ml that the coat before it took, where it follows one
-     * @param list<Vessel> $shelf sizes that the shop has; none: all
      */
     private static function cup(
         Batch $batch,
@@ -120,14 +118,14 @@ final class CupPlanner
         CupWish $wish,
         ?float $used,
         Air $air,
-        array $shelf,
+        CupShelf $shelf,
     ): Cup {
         $mixture = $batch->mixture();
         $sum = $batch->coatsMl();
-        $largest = $wish->vessel ?? Vessel::largest($shelf);
-        $count = max(1, (int) ceil($total / $largest->usefulMl()));
-        $each = $total / $count;
-        $vessel = $wish->vessel ?? (Vessel::for($each, $shelf) ?? $largest);
+        $chosen = $wish->vessel === null ? null : $shelf->named($wish->vessel);
+        $largest = $chosen ?? $shelf->largest();
+        $count = max(1, (int) ceil($total / $largest->usefulMl));
+        $vessel = $chosen ?? $shelf->for($total / $count) ?? $largest;
         $more = $forRest > 0.0 ? ['for mixing into its rest' => Quantity::ml($forRest)] : [];
 
         return new Cup(
@@ -158,7 +156,7 @@ final class CupPlanner
             $count,
             $vessel,
             array_map(self::amount(...), $batch->needs),
-            Pouring::of($mixture, $each, $vessel, $batch->restOf === null ? null : $batch->restShare),
+            Pouring::of($mixture, $total / $count, $vessel, $batch->restOf === null ? null : $batch->restShare),
             $batch->restOf,
             $batch->follows,
             max(0.0, $total - $sum - $forRest),
@@ -166,6 +164,7 @@ final class CupPlanner
             $mixture->product->sheet->potLifeAt($air->temperatureC),
             $wish,
             $air->temperatureC,
+            $shelf,
             // Of what is left only so much goes on: the rest is poured off, or is missing.
             $forRest > 0.0 && $wish->leftMl !== null ? $wish->leftMl - $forRest : null,
         );

@@ -11,12 +11,12 @@ final readonly class CupWish
     public const MOST_ML = 20_000.0;
 
     /**
-     * @param ?Vessel $vessel null: the smallest that takes it
+     * @param ?string $vessel key of the cup it is mixed in; null: the smallest that takes it
      * @param ?float $onHandMl ready mixed and at hand, ml; null: nothing said
      * @param ?float $leftMl left after its coats were sprayed, ml; null: not sprayed yet
      */
     public function __construct(
-        public ?Vessel $vessel = null,
+        public ?string $vessel = null,
         public ?float $onHandMl = null,
         public ?float $leftMl = null,
     ) {}

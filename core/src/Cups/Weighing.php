@@ -29,12 +29,13 @@ final readonly class Weighing
         public Scale $scale,
         public Vessel $vessel,
         public float $times,
+        private CupShelf $shelf,
     ) {}
 
     /** @param non-empty-list<Portion> $portions */
-    public static function begin(array $portions, Scale $scale, Vessel $vessel): self
+    public static function begin(array $portions, Scale $scale, Vessel $vessel, CupShelf $shelf = new CupShelf()): self
     {
-        return new self($portions, array_fill(0, count($portions), 0.0), $scale, $vessel, 1.0);
+        return new self($portions, array_fill(0, count($portions), 0.0), $scale, $vessel, 1.0, $shelf);
     }
 
     /** What lies in the cup, g. */
@@ -114,7 +115,7 @@ final readonly class Weighing
         $unseen = $this->portions[$i]->grams < $this->scale->readabilityG && $more < $this->scale->readabilityG;
         $poured[$i] += $unseen ? $this->portions[$i]->grams : max(0.0, $more);
 
-        return new self($this->portions, array_values($poured), $this->scale, $this->vessel, $this->times);
+        return new self($this->portions, array_values($poured), $this->scale, $this->vessel, $this->times, $this->shelf);
     }
 
     /** How much more of everything makes the ratio right again; 1: nothing is over. */
@@ -144,7 +145,7 @@ final readonly class Weighing
     {
         $ml = $this->millilitres($times);
 
-        return $ml <= $this->vessel->usefulMl() ? $this->vessel : Vessel::for($ml);
+        return $ml <= $this->vessel->usefulMl ? $this->vessel : $this->shelf->for($ml);
     }
 
     /** Can too much be mended by more of the rest? */
@@ -174,6 +175,7 @@ final readonly class Weighing
             $this->scale,
             $vessel,
             $this->times * $needed,
+            $this->shelf,
         );
     }
 
@@ -186,6 +188,6 @@ final readonly class Weighing
             $portions[$i] = $portions[$i]->of($this->poured[$i]);
         }
 
-        return new self(array_values($portions), $this->poured, $this->scale, $this->vessel, $this->times);
+        return new self(array_values($portions), $this->poured, $this->scale, $this->vessel, $this->times, $this->shelf);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use JsonSerializable;
-use Kalopsis\Cups\Vessel;
+use Kalopsis\Card\Light;
+use Kalopsis\Cups\CupShelf;
 use Kalopsis\Input\Fields;
 use Kalopsis\Job\Internal\GunReader;
 use Kalopsis\Sequence\ShopGuns;
@@ -15,14 +16,19 @@ final readonly class Equipment implements JsonSerializable
 {
     private const MOST_BOOTHS = 12;
 
+    private const MOST_DEVICES = 20;
+
     /**
      * @param non-empty-list<BoothKind> $booths
-     * @param list<Vessel> $cups sizes on the shelf; none: all
+     * @param list<LampKind> $lamps
+     * @param list<InstrumentKind> $instruments
      */
     private function __construct(
         private array $booths,
         public ShopGuns $guns,
-        public array $cups,
+        public CupShelf $cups,
+        public array $lamps = [],
+        public array $instruments = [],
     ) {}
 
     /** @param list<string> $booths their names */
@@ -31,7 +37,7 @@ final readonly class Equipment implements JsonSerializable
         return new self(
             array_map(fn (string $name): BoothKind => new BoothKind($name), $booths === [] ? ['Booth 1'] : $booths),
             new ShopGuns(),
-            [],
+            new CupShelf(),
         );
     }
 
@@ -51,20 +57,15 @@ final readonly class Equipment implements JsonSerializable
             $f->problems->add($f->path('booths'), 'missing', 'A shop has a booth at least.');
         }
         $guns = $f->maybe('guns');
-        $cups = [];
-        foreach ($f->texts('cups', count(Vessel::cases()), 10, 'The cups') as $i => $size) {
-            $vessel = Vessel::tryFrom($size);
-            if ($vessel === null) {
-                $f->problems->add($f->path("cups.{$i}"), 'unknown', 'There is no such cup.');
-            } else {
-                $cups[] = $vessel;
-            }
-        }
+        $lamps = self::named($f, 'lamps', LampKind::read(...), 'Two lamps have one name.');
+        $instruments = self::named($f, 'instruments', InstrumentKind::read(...), 'Two instruments have one name.');
 
         return new self(
             $booths === [] ? [new BoothKind('Booth 1')] : $booths,
             new ShopGuns(GunReader::read($guns->maybe('standard')), GunReader::read($guns->maybe('small'))),
-            $cups,
+            CupReader::read($f),
+            $lamps,
+            $instruments,
         );
     }
 
@@ -78,6 +79,30 @@ final readonly class Equipment implements JsonSerializable
         }
 
         return $this->booths[0];
+    }
+
+    /** What a shop calls its lamp for this light; null: it named none. */
+    public function lamp(Light $light): ?string
+    {
+        foreach ($this->lamps as $lamp) {
+            if ($lamp->light === $light) {
+                return $lamp->name;
+            }
+        }
+
+        return null;
+    }
+
+    /** How well single shots of an instrument repeat, mean CIEDE2000; null where nobody has tried, or it is none of ours. */
+    public function repeats(string $instrument): ?float
+    {
+        foreach ($this->instruments as $known) {
+            if ($known->name === $instrument) {
+                return $known->repeats;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> */
@@ -95,7 +120,28 @@ final readonly class Equipment implements JsonSerializable
                 'standard' => $this->guns->standard,
                 'small' => $this->guns->small,
             ],
-            'cups' => array_map(fn (Vessel $v): string => $v->value, $this->cups),
+            'cups' => $this->cups,
+            'lamps' => $this->lamps,
+            'instruments' => $this->instruments,
         ];
+    }
+
+    /**
+     * @template K of LampKind|InstrumentKind
+     * @param callable(Fields): K $read
+     * @return list<K> each of another name
+     */
+    private static function named(Fields $f, string $what, callable $read, string $twice): array
+    {
+        $out = [];
+        foreach ($f->has($what) ? $f->objects($what, self::MOST_DEVICES) : [] as $one) {
+            $kind = $read($one);
+            if (isset($out["n{$kind->name}"])) {
+                $f->problems->add($one->path('name'), 'twice', $twice);
+            }
+            $out["n{$kind->name}"] = $kind;
+        }
+
+        return array_values($out);
     }
 }

@@ -8,6 +8,7 @@ use Kalopsis\Booth\DryingTable;
 use Kalopsis\Booth\Run;
 use Kalopsis\Booth\RunStep;
 use Kalopsis\Booth\StepKind;
+use Kalopsis\Card\Light;
 use Kalopsis\Caution\Caution;
 use Kalopsis\Caution\CautionAt;
 use Kalopsis\Colour\Measurement;
@@ -223,6 +224,15 @@ final readonly class PlannedRun
         return $says;
     }
 
+    private function underTheLamp(): Phrase
+    {
+        $own = $this->plan->job->equipment->lamp(Light::DaylightLamp);
+
+        return $own === null
+            ? Phrase::of('Room lights off, the daylight lamp moved along the panel: is it covered and even?')
+            : Phrase::of('Room lights off, {lamp} moved along the panel: is it covered and even?', ['lamp' => $own]);
+    }
+
     /** @return array{?Cup, float} */
     private static function cupOf(JobPlan $plan, string $coatId): array
     {
@@ -257,7 +267,7 @@ final readonly class PlannedRun
             ]),
             new RunStep('cover', StepKind::Cover, self::LOOK_MIN, null, null, [
                 'name' => Phrase::of('Cover and evenness'),
-                'asks' => Phrase::of('Room lights off, the daylight lamp moved along the panel: is it covered and even?'),
+                'asks' => $this->underTheLamp(),
                 'says' => [Phrase::of('Booth light hides a transparent spot that the sun shows as a stain.')],
                 'cautions' => [new CautionAt(Caution::LampsAndUv, 'booth')],
             ]),

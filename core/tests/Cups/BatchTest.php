@@ -6,6 +6,7 @@ use Eris\Generators;
 use Kalopsis\Cups\CoatNeed;
 use Kalopsis\Cups\Cup;
 use Kalopsis\Cups\CupPlanner;
+use Kalopsis\Cups\CupShelf;
 use Kalopsis\Cups\CupWish;
 use Kalopsis\Cups\Pour;
 use Kalopsis\Cups\Pouring;
@@ -112,8 +113,8 @@ it('scales every line with the cup', function (): void {
         ->forAll(Generators::choose(10, 600), Generators::choose(2, 40), Generators::elements(...ProductRole::cases()))
         ->then(function (int $ml, int $tenths, ProductRole $role): void {
             $mixture = Mixture::of(Sprays::system(), $role, new MixtureSpec(), null);
-            $one = Pouring::of($mixture, $ml, Vessel::Tall, null);
-            foreach (Pouring::of($mixture, $ml * $tenths / 10, Vessel::Tall, null) as $i => $pour) {
+            $one = Pouring::of($mixture, $ml, Vessel::of(1300.0), null);
+            foreach (Pouring::of($mixture, $ml * $tenths / 10, Vessel::of(1300.0), null) as $i => $pour) {
                 expect($pour->ml)
                     ->toEqualWithDelta($one[$i]->ml * $tenths / 10, 1e-9)
                     ->and($pour->cumulativeGrams)
@@ -127,7 +128,7 @@ it('scales every line with the cup', function (): void {
 it('mixes 4:1:2 and 2:1 + 5 % as they are told (common practice, worked by hand)', function (): void {
     $pours = fn (ProductRole $role, string $ratio, float $ml): array => array_map(
         fn (Pour $p): float => round($p->ml, 6),
-        Pouring::of(Mixture::of(Sprays::system(), $role, new MixtureSpec(), MixRatio::parse($ratio)), $ml, Vessel::Large, null),
+        Pouring::of(Mixture::of(Sprays::system(), $role, new MixtureSpec(), MixRatio::parse($ratio)), $ml, Vessel::of(750.0), null),
     );
     expect($pours(ProductRole::Sealer, '4:1:2', 350.0))
         ->toBe([200.0, 50.0, 100.0])
@@ -188,10 +189,10 @@ it('says whether what is on hand is enough, in coats', function (): void {
 
 it('goes into the cups a painter has, and says how many of each size it would take', function (): void {
     $coats = [wantedCoat('b1', ProductRole::BaseEffect, areaM2: 10.0)];
-    $cup = cupsFor($coats, ['base-effect' => new CupWish(vessel: Vessel::Small)])['base-effect'];
-    $splits = array_column(Vessel::splits($cup->total->value()), 'count', 'vessel');
-    expect($cup->vessel)
-        ->toBe(Vessel::Small)
+    $cup = cupsFor($coats, ['base-effect' => new CupWish(vessel: '200')])['base-effect'];
+    $splits = array_column((new CupShelf())->splits($cup->total->value()), 'count', 'vessel');
+    expect($cup->vessel->key())
+        ->toBe('200')
         ->and($cup->count)
         ->toBe($splits['200'])
         ->and($cup->count * 200.0)

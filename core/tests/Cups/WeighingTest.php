@@ -15,12 +15,12 @@ use Kalopsis\Cups\Weighing;
 uses(Eris\TestTrait::class);
 
 /** @param non-empty-list<float> $grams */
-function weighingOf(array $grams, Vessel $vessel = Vessel::Large): Weighing
+function weighingOf(array $grams, ?Vessel $vessel = null): Weighing
 {
     return Weighing::begin(
         array_map(fn (float $g, int $i): Portion => new Portion("part {$i}", $g, 1.0), $grams, array_keys($grams)),
         new Scale(0.1),
-        $vessel,
+        $vessel ?? Vessel::of(750.0),
     );
 }
 
@@ -71,7 +71,7 @@ it('restores every ratio, whatever is poured over, as often as it happens', func
         ->then(function (array $grams, int $which, int $percent): void {
             $grams = array_slice(array_map(floatval(...), [...$grams, 60, 40]), 0, 5);
             $which %= count($grams);
-            $weighing = weighingOf($grams, Vessel::Tall);
+            $weighing = weighingOf($grams, Vessel::of(1300.0));
             for ($step = 0; $step < 20 && ! $weighing->isDone(); $step++) {
                 if ($weighing->over() !== null) {
                     if (! $weighing->canRecover()) {
@@ -97,7 +97,7 @@ it('restores every ratio, whatever is poured over, as often as it happens', func
 
 it('says when it cannot be saved: more than twice the paint, or no cup that holds it', function (): void {
     $twice = weighingOf([20.0, 20.0])->take(45.0);
-    $full = weighingOf([700.0, 500.0], Vessel::Tall)->take(1000.0);
+    $full = weighingOf([700.0, 500.0], Vessel::of(1300.0))->take(1000.0);
     expect($twice->canRecover())
         ->toBeFalse()
         ->and($full->canRecover())
@@ -105,8 +105,8 @@ it('says when it cannot be saved: more than twice the paint, or no cup that hold
         ->and(fn () => $twice->recovered())
         ->toThrow(DomainException::class);
     // Into a larger cup it goes.
-    $larger = weighingOf([100.0, 100.0], Vessel::Small)->take(160.0);
-    expect($larger->recovered()->vessel)->toBe(Vessel::Medium);
+    $larger = weighingOf([100.0, 100.0], Vessel::of(200.0))->take(160.0);
+    expect($larger->recovered()->vessel->key())->toBe('450');
 });
 
 it('counts every mending towards twice the paint', function (): void {

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Kalopsis\Booth\Bake;
+use Kalopsis\Card\Light;
+use Kalopsis\Cups\CupShelf;
 use Kalopsis\Cups\Vessel;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\AirMovement;
@@ -46,13 +48,52 @@ it('sweeps as much more with a wider fan: half as wide, twice the strokes and tw
         ->and(Stroke::full()->wetUm($wide->fanning(140.0)) / Stroke::full()->wetUm($wide))->toEqualWithDelta(2.0, 1e-9);
 });
 
-it('takes cups that the shop has', function (): void {
-    $shelf = [Vessel::Medium, Vessel::Large];
-    expect(Vessel::for(100.0, $shelf))->toBe(Vessel::Medium)
-        ->and(Vessel::for(100.0))->toBe(Vessel::Small)
-        ->and(Vessel::for(800.0, $shelf))->toBeNull()
-        ->and(Vessel::largest($shelf))->toBe(Vessel::Large)
-        ->and(Vessel::largest())->toBe(Vessel::Tall);
+it('takes cups that the shop has, of any size, the smallest first', function (): void {
+    $shop = equipmentOf(['booths' => [['name' => 'A']], 'cups' => [['ml' => 750], '450', ['ml' => 600]]]);
+    $key = fn (?Vessel $v): ?string => $v?->key();
+    expect(array_map($key, $shop->cups->vessels))->toBe(['450', '600', '750'])
+        ->and($key($shop->cups->for(100.0)))->toBe('450')
+        ->and($key($shop->cups->for(450.1)))->toBe('600')
+        ->and($shop->cups->for(751.0))->toBeNull()
+        ->and($key($shop->cups->largest()))->toBe('750')
+        ->and(array_column($shop->cups->splits(1201.0), 'count', 'vessel'))->toBe(['450' => 3, '600' => 3, '750' => 2])
+        // Nobody said anything: the usual four.
+        ->and(array_map($key, (new CupShelf())->vessels))->toBe(['200', '450', '750', '1300']);
+});
+
+it('draws a cup as it was measured, and one nobody measured like a usual one of its size', function (): void {
+    // A can of 100 mm across and 120 mm high holds pi 50^2 120 = 942 ml; 500 ml stand 63.7 mm high in it.
+    $cups = ['cups' => [['ml' => 900, 'bottomMm' => 100, 'topMm' => 100, 'heightMm' => 120]]];
+    $shop = equipmentOf(['booths' => [['name' => 'A']], ...$cups]);
+    $can = $shop->cups->named('900');
+    expect($can->brimfulMl())->toEqualWithDelta(942.48, 0.01)
+        ->and($can->lineFor(500.0))->toEqualWithDelta(63.66, 0.01)
+        // Shapes are alike when all lengths grow with the root: 8 times the paint, twice as high.
+        ->and(Vessel::of(10_400.0)->heightMm)->toEqualWithDelta(2.0 * Vessel::of(1300.0)->heightMm, 1e-9)
+        ->and(Vessel::of(10_400.0)->brimfulMl())->toEqualWithDelta(8.0 * Vessel::of(1300.0)->brimfulMl(), 1e-6)
+        // What a plan chose before stays a cup of that size after the shop has thrown it out.
+        ->and($shop->cups->named('450')->usefulMl)->toBe(450.0);
+    foreach ([20, 45, 350, 520, 990, 2500, 9000] as $ml) {
+        expect(Vessel::of((float) $ml)->brimfulMl())->toBeGreaterThan(1.0 * $ml);
+    }
+});
+
+it('knows its instruments and lamps by their names', function (): void {
+    $shop = equipmentOf([
+        'booths' => [['name' => 'A']],
+        'instruments' => [
+            ['name' => 'Five angles', 'geometry' => '15-25-45-75-110', 'viewing' => 'D65/10', 'repeats' => 0.04],
+            ['name' => 'Old one', 'geometry' => '45/0', 'viewing' => 'A / 2'],
+        ],
+        'lamps' => [['name' => 'Stand by the door', 'light' => 'daylight-lamp']],
+    ]);
+    expect($shop->repeats('Five angles'))->toBe(0.04)
+        ->and($shop->repeats('Old one'))->toBeNull()
+        ->and($shop->repeats('Elsewhere'))->toBeNull()
+        ->and($shop->instruments[1]->viewing->name())->toBe('A/2')
+        ->and($shop->lamp(Light::DaylightLamp))->toBe('Stand by the door')
+        ->and($shop->lamp(Light::WarmIndoor))->toBeNull()
+        ->and(equipmentOf(json_decode((string) json_encode($shop), true)))->toEqual($shop);
 });
 
 it('knows its booths by name, and takes the first where none is named', function (): void {
@@ -83,7 +124,21 @@ it('refuses what no shop has, at its field', function (array $json, string $fiel
     [['booths' => [['name' => 'A', 'movesMPerS' => 9]]], 'booths.0.movesMPerS'],
     [['booths' => [['name' => 'A', 'heatsToC' => 400]]], 'booths.0.heatsToC'],
     [['booths' => [['name' => 'A']], 'guns' => ['small' => ['fanMm' => 5]]], 'guns.small.fanMm'],
-    [['booths' => [['name' => 'A']], 'cups' => ['17']], 'cups.0'],
+    [['booths' => [['name' => 'A']], 'cups' => ['17']], 'cups.0.ml'],
+    [['booths' => [['name' => 'A']], 'cups' => 'all'], 'cups'],
+    [['booths' => [['name' => 'A']], 'cups' => [['ml' => 300], ['ml' => 300.2]]], 'cups.1.ml'],
+    [['booths' => [['name' => 'A']], 'cups' => [['ml' => 300, 'topMm' => 80]]], 'cups.0.bottomMm'],
+    [['booths' => [['name' => 'A']], 'cups' => [['ml' => 300, 'bottomMm' => 80, 'topMm' => 70, 'heightMm' => 90]]], 'cups.0.topMm'],
+    [['booths' => [['name' => 'A']], 'cups' => [['ml' => 300, 'bottomMm' => 50, 'topMm' => 60, 'heightMm' => 90]]], 'cups.0.heightMm'],
+    [['booths' => [['name' => 'A']], 'lamps' => [['name' => 'Sun', 'light' => 'low-sun']]], 'lamps.0.light'],
+    [['booths' => [['name' => 'A']], 'lamps' => [['name' => 'L', 'light' => 'warm-indoor'], ['name' => 'L', 'light' => 'warm-indoor']]],
+        'lamps.1.name'],
+    [['booths' => [['name' => 'A']], 'instruments' => [['name' => 'I', 'geometry' => 'six', 'viewing' => 'D65/10']]],
+        'instruments.0.geometry'],
+    [['booths' => [['name' => 'A']], 'instruments' => [['name' => 'I', 'geometry' => '45/0', 'viewing' => 'F2']]],
+        'instruments.0.viewing'],
+    [['booths' => [['name' => 'A']], 'instruments' => [['name' => 'I', 'geometry' => '45/0', 'viewing' => 'D65/10', 'repeats' => 4]]],
+        'instruments.0.repeats'],
 ]);
 
 it('moves a gun that gives half as much half as fast: the film stays, the minutes double', function (): void {

@@ -258,6 +258,13 @@ it('takes an average of shots to be as good as its shots and their number say', 
         ->toEqualWithDelta(0.1, 1e-12)
         ->and(ReadingNoise::ofShots(0.2, 1)->de)
         ->toBe(ReadingNoise::usual()->de)
+        // Four shots that happen to agree are worth half of what one repeats to; a single one, that itself.
+        ->and(ReadingNoise::ofShots(0.01, 4, 0.3)->de)
+        ->toEqualWithDelta(0.15, 1e-9)
+        ->and(ReadingNoise::ofShots(0.0, 1, 0.3)->de)
+        ->toBe(0.3)
+        ->and(ReadingNoise::ofShots(0.2, 5, 0.1)->de)
+        ->toBe(ReadingNoise::ofShots(0.2, 5)->de)
         ->and(ReadingNoise::ofShots(0.0, 9)->de)
         ->toBeGreaterThan(0.0)
         ->and(ReadingNoise::of(0.3)->with(ReadingNoise::of(0.4))->de)

@@ -2475,6 +2475,12 @@ export interface components {
             key: string;
             name: string;
         };
+        LightChoice: {
+            key: string;
+            name: string;
+            /** @description the shop's own for it */
+            lamp: string | null;
+        };
         LabValues: number[];
         AngleColour: {
             angle: number;
@@ -2506,6 +2512,7 @@ export interface components {
             spots: number;
             outliers: number;
             spread: number;
+            instruments: string[];
             flopIndex: number | null;
             angles: components["schemas"]["AngleColour"][];
         };
@@ -2654,7 +2661,7 @@ export interface components {
             because: components["schemas"]["Phrase"][];
         };
         ColourChoices: {
-            lights: components["schemas"]["Choice"][];
+            lights: components["schemas"]["LightChoice"][];
             from: components["schemas"]["Choice"][];
             eyes: components["schemas"]["Choice"][];
             surfaces: components["schemas"]["Choice"][];
@@ -2689,6 +2696,8 @@ export interface components {
             fallen: components["schemas"]["GateFallen"] | null;
             /** @description may simulated readings pass? */
             practice: boolean;
+            /** @description what the shop reads with */
+            instruments: components["schemas"]["InstrumentKind"][];
             choices: components["schemas"]["ColourChoices"];
         };
         ColourReading: {
@@ -2697,6 +2706,7 @@ export interface components {
             surface: string;
             /** @enum {string} */
             source: "typed" | "instrument" | "file" | "photo" | "simulated";
+            instrument: string;
             at: string;
             excluded: boolean;
             standsOut: boolean;
@@ -2730,6 +2740,8 @@ export interface components {
         ReadingsWish: {
             spot?: string;
             surface?: string;
+            /** @description one of the shop's, by its name */
+            instrument?: string;
             readings: components["schemas"]["TypedReading"][];
         };
         MeasureWish: {
@@ -2794,6 +2806,7 @@ export interface components {
             as: {
                 [key: string]: string;
             };
+            instrument?: string;
         };
         CoatAmount: {
             coat: string;
@@ -3194,11 +3207,35 @@ export interface components {
             standard: components["schemas"]["GunKind"];
             small: components["schemas"]["GunKind"];
         };
+        CupKind: {
+            /** @description what goes in and can still be stirred */
+            ml: number;
+            /** @description inside, across; all three or none */
+            bottomMm?: number;
+            topMm?: number;
+            heightMm?: number;
+        };
+        LampKind: {
+            name: string;
+            /** @enum {string} */
+            light: "daylight-lamp" | "warm-indoor";
+        };
+        InstrumentKind: {
+            name: string;
+            /** @description the angles it reads, like 15-45-110 */
+            geometry: string;
+            /** @description light and observer, like D65/10 */
+            viewing: string;
+            /** @description mean CIEDE2000 of single shots from their mean; null: nobody has tried */
+            repeats?: number | null;
+        };
         Equipment: {
             booths: components["schemas"]["BoothKind"][];
             guns: components["schemas"]["GunKinds"];
-            /** @description sizes the shop has; none: all */
-            cups: string[];
+            /** @description none: the usual ones */
+            cups: components["schemas"]["CupKind"][];
+            lamps: components["schemas"]["LampKind"][];
+            instruments: components["schemas"]["InstrumentKind"][];
         };
         Station: {
             /** @description Jobs, their states and versions. */
@@ -3485,8 +3522,8 @@ export interface components {
             id: string;
         };
         CupWish: {
-            /** @enum {string|null} */
-            vessel?: "200" | "450" | "750" | "1300" | null;
+            /** @description ml */
+            vessel?: string | null;
             onHandMl?: number | null;
             leftMl?: number | null;
         };
@@ -4740,6 +4777,8 @@ export interface components {
             flowCups: components["schemas"]["ShelfFlowCup"][];
             sticks: components["schemas"]["ShelfName"][];
             blendLimits: components["schemas"]["BlendLimits"];
+            geometries: components["schemas"]["ShelfName"][];
+            lampLights: components["schemas"]["ShelfName"][];
             finishes: components["schemas"]["ShelfName"][];
             unders: components["schemas"]["ShelfUnder"][];
         };

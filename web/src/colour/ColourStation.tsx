@@ -244,7 +244,7 @@ function Desk({ handle, desk, doer }: { handle: BenchHandle; desk: ColourDesk; d
         />
       )}
       {open.kind === 'file' && (
-        <ImportDialog jobId={jobId} file={open.file} hasCar={car !== null} onClose={close} onTaken={doer.reload} />
+        <ImportDialog jobId={jobId} file={open.file} desk={desk} onClose={close} onTaken={doer.reload} />
       )}
       <Snackbar
         open={struck !== null}

@@ -123,6 +123,7 @@ export function ReadingsTable({ jobId, sample, doer }: { jobId: string; sample: 
           <Trans>How it was read</Trans>
         </summary>
         <Typography variant="body2" color="text.secondary">
+          {sample.reading.instruments.length > 0 && `${sample.reading.instruments.join(', ')}: `}
           {sample.reading.viewing}, {tell(sample.reading.geometryWords)}
           {sample.reading.spectral ? t`, with spectra` : t`, Lab only`}
           {sample.reading.flopIndex !== null && t`; flop index ${sample.reading.flopIndex.toFixed(1)}`}.

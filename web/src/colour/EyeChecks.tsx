@@ -67,6 +67,11 @@ export function EyeChecks({
                 <TableRow key={light.key}>
                   <TableCell component="th" scope="row" sx={{ maxWidth: 92 }}>
                     {tell(light.name)}
+                    {light.lamp !== null && (
+                      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>
+                        {light.lamp}
+                      </Typography>
+                    )}
                   </TableCell>
                   {desk.choices.from.map((from) => {
                     const seen = card.eyes.find((e) => e.light === light.key && e.from === from.key);

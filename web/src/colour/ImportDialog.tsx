@@ -22,8 +22,10 @@ import {
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ApiProblem } from '../api/client';
-import type { ReadingImport } from '../api/types';
+import type { ColourDesk, ReadingImport } from '../api/types';
 import { bringIn, takeIn } from './importing';
+import { firstInstrument } from './instruments';
+import { ReadWith } from './ReadWith';
 
 const KINDS = [
   ['', t`leave out`],
@@ -36,16 +38,18 @@ const KINDS = [
 export function ImportDialog({
   jobId,
   file,
-  hasCar,
+  desk,
   onClose,
   onTaken,
 }: {
   jobId: string;
   file: File;
-  hasCar: boolean;
+  desk: ColourDesk;
   onClose: () => void;
   onTaken: () => Promise<void>;
 }) {
+  const hasCar = desk.samples.some((s) => s.kind === 'car' && !s.struck);
+  const [instrument, setInstrument] = useState(firstInstrument(desk)?.name ?? '');
   const [as, setAs] = useState<Record<string, string>>({});
   const [progress, setProgress] = useState<number | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
@@ -62,7 +66,7 @@ export function ImportDialog({
   const take = async (found: ReadingImport) => {
     setFailure(null);
     setProgress(0);
-    const said = await takeIn(jobId, found.id ?? '', as, setProgress);
+    const said = await takeIn(jobId, found.id ?? '', as, instrument, setProgress);
     if (said === null) {
       await onTaken();
       onClose();
@@ -127,6 +131,7 @@ export function ImportDialog({
               )}
               .
             </Typography>
+            <ReadWith instruments={desk.instruments} value={instrument} onChange={setInstrument} />
             {look.data.samples.length > 0 && (
               <Box
                 sx={{ maxHeight: 300, overflowY: 'auto' }}

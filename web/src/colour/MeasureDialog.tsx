@@ -20,6 +20,9 @@ import { api, unwrap } from '../api/client';
 import type { ColourDesk, ColourSample } from '../api/types';
 import { tell } from '../language/tell';
 import { typedNumber } from '../kit/typed';
+import { VIEWINGS } from '../kit/viewings';
+import { ReadWith } from './ReadWith';
+import { firstInstrument } from './instruments';
 import { samplePath, type DeskDoer } from './useDesk';
 
 const ANGLES: Record<string, readonly number[]> = {
@@ -29,7 +32,6 @@ const ANGLES: Record<string, readonly number[]> = {
   '15-25-45-75-110': [15, 25, 45, 75, 110],
   '-15-15-25-45-75-110': [-15, 15, 25, 45, 75, 110],
 };
-const LIGHTS = ['D65/10', 'D65/2', 'D50/2', 'A/10'];
 const CHANNELS = ['L*', 'a*', 'b*'];
 
 /** Reads a sample: with the simulated instrument, or typed from a real one. */
@@ -49,15 +51,18 @@ export function MeasureDialog({
   // The simulated one makes colours up: it is offered first only where nothing is painted by it.
   const [how, setHow] = useState<'instrument' | 'typed'>(desk.practice ? 'instrument' : 'typed');
   const [spot, setSpot] = useState(`spot ${(sample.reading?.spots ?? 0) + 1}`);
+  const first = firstInstrument(desk, sample);
+  const [instrument, setInstrument] = useState(first?.name ?? '');
   const [geometry, setGeometry] = useState(
     sample.reading?.geometry ??
+      first?.geometry ??
       desk.samples.find((s) => s.kind === 'car')?.reading?.geometry ??
       (desk.isEffect ? '15-25-45-75-110' : '45/0'),
   );
   const [shots, setShots] = useState('3');
   const [fault, setFault] = useState('none');
   const [surface, setSurface] = useState('polished');
-  const [viewing, setViewing] = useState('D65/10');
+  const [viewing, setViewing] = useState<string>(first?.viewing ?? VIEWINGS[0]);
   const [cells, setCells] = useState<Record<string, string>>({});
   const angles = ANGLES[geometry] ?? [45];
   const problem = doer.problem;
@@ -80,7 +85,7 @@ export function MeasureDialog({
             return unwrap(
               api.POST('/api/jobs/{job}/colour/samples/{sample}/readings', {
                 ...samplePath(jobId, sample.id),
-                body: { spot, surface, readings: [{ geometry, viewing, labs }] },
+                body: { spot, surface, instrument, readings: [{ geometry, viewing, labs }] },
               }),
             );
           });
@@ -177,6 +182,18 @@ export function MeasureDialog({
             </Stack>
           ) : (
             <>
+              <ReadWith
+                instruments={desk.instruments}
+                value={instrument}
+                onChange={(name) => {
+                  setInstrument(name);
+                  const known = desk.instruments.find((i) => i.name === name);
+                  if (known !== undefined) {
+                    setGeometry(known.geometry);
+                    setViewing(known.viewing);
+                  }
+                }}
+              />
               <Stack direction={{ xs: 'column', sm: 'row' }} sx={{ gap: 2 }}>
                 <TextField
                   select
@@ -198,7 +215,7 @@ export function MeasureDialog({
                   onChange={(e) => setViewing(e.target.value)}
                   fullWidth
                 >
-                  {LIGHTS.map((l) => (
+                  {VIEWINGS.map((l) => (
                     <MenuItem key={l} value={l}>
                       {l}
                     </MenuItem>

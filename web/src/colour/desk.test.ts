@@ -110,7 +110,7 @@ describe('bringing readings in', () => {
   it('tells how far it is, also when a line arrives in two pieces', async () => {
     answers.mockResolvedValue(stream('{"done":250,"of":10', '00}\n{"done":1000,"of":1000,"taken":1000}\n'));
     const seen: number[] = [];
-    expect(await takeIn('job', 'i', { x: 'car' }, (share) => seen.push(share))).toBeNull();
+    expect(await takeIn('job', 'i', { x: 'car' }, 'Five angles', (share) => seen.push(share))).toBeNull();
     expect(seen).toEqual([0.25, 1]);
   });
 
@@ -118,8 +118,8 @@ describe('bringing readings in', () => {
     answers.mockResolvedValue(
       stream('{"done":250,"of":1000}\n', '{"title":"Nothing was taken.","detail":"They cannot be averaged."}\n'),
     );
-    expect(await takeIn('job', 'i', {}, () => undefined)).toBe('Nothing was taken. They cannot be averaged.');
+    expect(await takeIn('job', 'i', {}, '', () => undefined)).toBe('Nothing was taken. They cannot be averaged.');
     answers.mockRejectedValue(new TypeError('no network'));
-    expect(await takeIn('job', 'i', {}, () => undefined)).toBe('The shop computer does not answer.');
+    expect(await takeIn('job', 'i', {}, '', () => undefined)).toBe('The shop computer does not answer.');
   });
 });

@@ -30,12 +30,13 @@ export async function takeIn(
   job: string,
   id: string,
   as: Record<string, string>,
+  instrument: string,
   onProgress: (share: number) => void,
 ): Promise<string | null> {
   try {
     const { data, response } = await api.POST('/api/jobs/{job}/colour/imports/{import}/take', {
       params: { path: { job, import: id } },
-      body: { as },
+      body: { as, instrument },
       parseAs: 'stream',
     });
     if (!response.ok || data == null) {

@@ -11,8 +11,6 @@ import { formatQuantity } from '../kit/units';
 import { tell } from '../language/tell';
 import { RatioField } from './RatioField';
 
-type Vessel = '200' | '450' | '750' | '1300';
-
 /** What the painter says of a cup: the ratio, the vessel, what is on hand already, and what was left of it. */
 export function CupWishes({ cup, handle, children }: { cup: Cup; handle: BenchHandle; children: ReactNode }) {
   const units = useUnits();
@@ -38,7 +36,7 @@ export function CupWishes({ cup, handle, children }: { cup: Cup; handle: BenchHa
           label={t`Cup`}
           value={cup.chosenVessel ?? ''}
           onChange={(event) => {
-            const vessel = event.target.value === '' ? null : (event.target.value as Vessel);
+            const vessel = event.target.value === '' ? null : event.target.value;
             wish(
               { vessel },
               vessel === null ? t`${name} in the cup that fits` : t`${name} in cups of ${ml(Number(vessel))}`,

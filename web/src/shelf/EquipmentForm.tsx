@@ -1,31 +1,23 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import {
-  Alert,
-  Box,
-  Button,
-  Checkbox,
-  FormControlLabel,
-  IconButton,
-  Stack,
-  TextField,
-  Typography,
-} from '@mui/material';
+import { Alert, Button, Stack, Typography } from '@mui/material';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ApiProblem, unwrap } from '../api/client';
-import type { Equipment } from '../api/types';
+import type { Equipment, Shelf } from '../api/types';
 import { MaybeNumber } from '../kit/MaybeNumber';
 import { MaybeQuantity } from '../kit/MaybeQuantity';
 import { usePreferences, useUnits } from '../kit/preferences';
 import { faultText, formatQuantity } from '../kit/units';
+import { CupFields } from './CupFields';
 import { GunFields } from './GunFields';
-
-const CUPS = ['200', '450', '750', '1300'];
+import { InstrumentFields } from './InstrumentFields';
+import { LampFields } from './LampFields';
+import { NamedRow } from './NamedRow';
 
 /** What the shop works with: every plan reckons with it. */
-export function EquipmentForm({ equipment }: { equipment: Equipment }) {
+export function EquipmentForm({ shelf }: { shelf: Shelf }) {
+  const { equipment } = shelf;
   const units = useUnits();
   const { me } = usePreferences();
   const client = useQueryClient();
@@ -48,7 +40,6 @@ export function EquipmentForm({ equipment }: { equipment: Equipment }) {
     setTyped({ ...now, booths: now.booths.map((b, k) => (k === i ? { ...b, ...part } : b)) });
   const gun = (key: 'standard' | 'small', part: Partial<Equipment['guns']['standard']>) =>
     setTyped({ ...now, guns: { ...now.guns, [key]: { ...now.guns[key], ...part } } });
-  const cups = now.cups.length === 0 ? CUPS : now.cups;
   return (
     <Stack sx={{ gap: 2.5 }}>
       <Stack sx={{ gap: 1.5 }}>
@@ -56,22 +47,20 @@ export function EquipmentForm({ equipment }: { equipment: Equipment }) {
           <Trans>Booths</Trans>
         </Typography>
         {now.booths.map((b, i) => (
-          <Stack
+          <NamedRow
             key={i}
-            role="group"
-            aria-label={t`Booth ${i + 1}`}
-            direction="row"
-            sx={{ gap: 1.5, flexWrap: 'wrap' }}
+            of={t`Booth ${i + 1}`}
+            label={t`Booth`}
+            name={b.name}
+            disabled={!may}
+            fault={fault(`booths.${i}.name`)}
+            onName={(name) => booth(i, { name })}
+            onRemove={
+              now.booths.length > 1
+                ? () => setTyped({ ...now, booths: now.booths.filter((_, k) => k !== i) })
+                : undefined
+            }
           >
-            <TextField
-              label={t`Booth`}
-              value={b.name}
-              disabled={!may}
-              error={fault(`booths.${i}.name`) !== undefined}
-              helperText={fault(`booths.${i}.name`)}
-              onChange={(e) => booth(i, { name: e.target.value })}
-              sx={{ width: 200 }}
-            />
             <MaybeNumber
               label={t`Air along a panel`}
               unit="m/s"
@@ -90,15 +79,7 @@ export function EquipmentForm({ equipment }: { equipment: Equipment }) {
               onCommit={(value) => booth(i, { heatsToC: value })}
               width={180}
             />
-            {may && now.booths.length > 1 && (
-              <IconButton
-                aria-label={t`Take ${b.name} out`}
-                onClick={() => setTyped({ ...now, booths: now.booths.filter((_, k) => k !== i) })}
-              >
-                <DeleteIcon />
-              </IconButton>
-            )}
-          </Stack>
+          </NamedRow>
         ))}
         {may && (
           <Button
@@ -137,27 +118,21 @@ export function EquipmentForm({ equipment }: { equipment: Equipment }) {
           />
         ))}
       </Stack>
-      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-        <Typography component="legend" variant="h3">
-          <Trans>Cups on the shelf</Trans>
-        </Typography>
-        {CUPS.map((size) => (
-          <FormControlLabel
-            key={size}
-            label={formatQuantity({ value: Number(size), unit: 'ml' }, units)}
-            control={
-              <Checkbox
-                checked={cups.includes(size)}
-                disabled={!may || (cups.includes(size) && cups.length === 1)}
-                onChange={(_, on) => {
-                  const next = CUPS.filter((c) => (c === size ? on : cups.includes(c)));
-                  setTyped({ ...now, cups: next.length === CUPS.length ? [] : next });
-                }}
-              />
-            }
-          />
-        ))}
-      </Box>
+      <CupFields cups={now.cups} disabled={!may} fault={fault} onChange={(cups) => setTyped({ ...now, cups })} />
+      <LampFields
+        lamps={now.lamps}
+        lights={shelf.lampLights}
+        disabled={!may}
+        fault={fault}
+        onChange={(lamps) => setTyped({ ...now, lamps })}
+      />
+      <InstrumentFields
+        instruments={now.instruments}
+        geometries={shelf.geometries}
+        disabled={!may}
+        fault={fault}
+        onChange={(instruments) => setTyped({ ...now, instruments })}
+      />
       {keep.isError && (
         <Alert severity="error" variant="outlined">
           {faults[0] === undefined ? keep.error.message : faultText(faults[0], units)}

@@ -113,7 +113,7 @@ export function ShelfPage() {
         <TonerBench />
       </Section>
       <Section title={t`What we work with`} id="equipment">
-        <EquipmentForm equipment={shelf.data.equipment} />
+        <EquipmentForm shelf={shelf.data} />
       </Section>
       <Section title={t`Our own schools`}>
         <OwnSchools />

@@ -30,12 +30,28 @@ final class CupWishReader
                 ? $wish->number($field, 0.0, CupWish::MOST_ML, Unit::Millilitre, $what)
                 : null;
             $out[$name] = new CupWish(
-                $wish->has('vessel') ? $wish->choice('vessel', Vessel::class, 'The vessel') : null,
+                self::vessel($wish),
                 $ml('onHandMl', 'What is on hand'),
                 $ml('leftMl', 'What is left'),
             );
         }
 
         return $out;
+    }
+
+    /** By its size in ml; the shop's own shape is looked up where it is planned. */
+    private static function vessel(Fields $wish): ?string
+    {
+        if (! $wish->has('vessel')) {
+            return null;
+        }
+        $key = $wish->text('vessel', 1, 5, 'The vessel');
+        if (! ctype_digit($key) || (float) $key < Vessel::ML[0] || (float) $key > Vessel::ML[1]) {
+            $wish->problems->add($wish->path('vessel'), 'unknown', 'There is no such cup.');
+
+            return null;
+        }
+
+        return $key;
     }
 }

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class () extends Migration {
+    public function up(): void
+    {
+        Schema::table('colour_readings', function (Blueprint $table): void {
+            $table->string('instrument', 60)->default('')->comment('what it was read with; empty: nobody said');
+        });
+        Schema::table('colours', function (Blueprint $table): void {
+            $table->json('reading')->nullable()->comment('mean of a file\'s shots of this colour, with shots and the file\'s name');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('colours', fn (Blueprint $table) => $table->dropColumn('reading'));
+        Schema::table('colour_readings', fn (Blueprint $table) => $table->dropColumn('instrument'));
+    }
+};
