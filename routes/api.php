@@ -196,10 +196,13 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
         Route::get('colours', [ColourController::class, 'index']);
         Route::get('colours.csv', [ColourController::class, 'table']);
         Route::post('colours/import', [ColourController::class, 'import']);
+        Route::get('colours/readings', [ColourController::class, 'readings']);
+        Route::post('colours/readings', [ColourController::class, 'read']);
         Route::post('colours', [ColourController::class, 'store']);
         Route::put('colours/{colour}', [ColourController::class, 'update']);
         Route::post('colours/{colour}/put-away', [ColourController::class, 'putAway']);
         Route::post('colours/{colour}/restore', [ColourController::class, 'restore']);
+        Route::delete('colours/{colour}/reading', [ColourController::class, 'forgetReading']);
         Route::post('paint-systems', [PaintController::class, 'store']);
         Route::get('paint-systems/{key}', [PaintController::class, 'show']);
         Route::put('paint-systems/{key}', [PaintController::class, 'update']);

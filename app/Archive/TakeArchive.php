@@ -26,6 +26,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use Kalopsis\Card\ReadingReader;
 use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
@@ -288,6 +289,7 @@ final readonly class TakeArchive
                 'undercoat_shade' => $one->has('undercoatShade') ? $one->whole('undercoatShade', 1, 7, 'The shade') : null,
                 'note' => $one->has('note') ? $one->text('note', 0, 400, 'The note') : '',
                 'recipe' => $one->has('recipe') ? self::recipe($one) : null,
+                'reading' => $one->has('reading') ? self::reading($one->object('reading')) : null,
                 'put_away_at' => $one->has('putAway') && $one->flag('putAway', 'Put away') ? now() : null,
             ];
             if (! $problems->any()) {
@@ -311,6 +313,19 @@ final readonly class TakeArchive
                 ColourFormula::query()->updateOrCreate($row, $more);
             }
         }
+    }
+
+    /** @return array<string, mixed> */
+    private static function reading(Fields $one): array
+    {
+        ReadingReader::read($one->object('measurement'));
+
+        return [
+            'measurement' => $one->raw('measurement'),
+            'shots' => $one->whole('shots', 1, 100_000, 'The shots'),
+            'from' => $one->text('from', 0, 120, 'The file'),
+            'at' => $one->text('at', 0, 40, 'The time'),
+        ];
     }
 
     /** @return array<array-key, mixed> grams by toner, everywhere */

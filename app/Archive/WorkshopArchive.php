@@ -114,6 +114,7 @@ final readonly class WorkshopArchive
                 'undercoatShade' => $c->undercoat_shade,
                 'note' => $c->note,
                 'recipe' => $c->recipe,
+                'reading' => $c->reading,
                 'putAway' => $c->put_away_at !== null,
             ]),
             'formulas' => $this->each(ColourFormula::class, $workshop, fn (ColourFormula $f): array => [

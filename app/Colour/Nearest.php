@@ -19,8 +19,8 @@ use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\SolidModel;
 
 /**
- * Which of a shop's colours is nearest to a car: by the newest car that was read in it, and where there was none, by what its
- * formula comes to in the model.
+ * Which of a shop's colours is nearest to a car: by the colour's own reading, by the newest car that was read in it, and where
+ * there is neither, by what its formula comes to in the model.
  */
 final class Nearest
 {
@@ -28,7 +28,7 @@ final class Nearest
 
     /**
      * @return list<array{id: int, name: string, code: string, dE: float, overall: float, from: string}> nearest first; dE at the
-     *     angle where it is largest; from "car" or "formula"
+     *     angle where it is largest; from "reading", "car" or "formula"
      */
     public static function to(RepairJob $job): array
     {
@@ -40,11 +40,16 @@ final class Nearest
         $query->where('workshop_id', $job->workshop_id)->whereNull('put_away_at');
         $known = $from = $colours = [];
         foreach ($query->get()->all() as $colour) {
-            $read = self::read($job, $colour);
+            $own = $colour->reading === null ? null : Pair::measurement($colour->reading['measurement']);
+            $read = $own ?? self::read($job, $colour);
             $reading = $read ?? self::mixed($colour);
             if ($reading !== null) {
                 $key = "c{$colour->id}";
-                [$known[$key], $from[$key], $colours[$key]] = [$reading, $read === null ? 'formula' : 'car', $colour];
+                [$known[$key], $from[$key], $colours[$key]] = [$reading, match (true) {
+                    $own !== null => 'reading',
+                    $read !== null => 'car',
+                    default => 'formula',
+                }, $colour];
             }
         }
         $out = [];

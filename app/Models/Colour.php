@@ -18,16 +18,17 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $put_away_at
  * @property ?array{toners: array<string, float>, layer?: array<string, float>, variants?: list<array{name: string,
  *           toners: array<string, float>}>} $recipe
+ * @property ?array{measurement: array<string, mixed>, shots: int, from: string, at: string} $reading mean of a file's shots of it
  */
 final class Colour extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['note' => '', 'put_away_at' => null];
+    protected $attributes = ['note' => '', 'put_away_at' => null, 'reading' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['recipe' => 'array', 'put_away_at' => 'datetime'];
+        return ['recipe' => 'array', 'reading' => 'array', 'put_away_at' => 'datetime'];
     }
 }

@@ -8,6 +8,7 @@ use App\Models\RepairJob;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
+use Illuminate\Testing\TestResponse;
 use Illuminate\Support\Str;
 use Kalopsis\Tests\Support\Bodies;
 
@@ -165,4 +166,69 @@ it('takes nothing of a table with a fault, and says which line', function (strin
     'a column nobody knows' => ["colour,finish,price\nBrick,solid-dark,9\n", 'price'],
     'no colour' => ["colour,finish,toner,grams\n,,black,1\n", 'Line 2 belongs to no colour'],
     'nothing' => ['', 'no lines'],
+]);
+
+function readColours(string $text, bool $add = false): TestResponse
+{
+    return test()->call(
+        'POST',
+        '/api/colours/readings?name=deck.csv' . ($add ? '&add=true' : ''),
+        server: [
+            'CONTENT_TYPE' => 'application/octet-stream',
+            'HTTP_ACCEPT' => 'application/json',
+            'HTTP_ORIGIN' => 'http://shop.test',
+        ],
+        content: $text,
+    );
+}
+
+it('reads the shop\'s colours out of a file by name or code, and makes colours of what is none of ours when asked', function (): void {
+    $shop = Workshop::factory()->stocked()->create();
+    $this->actingAs($user = $this->painter($shop));
+    $this->postJson('/api/colours', fernGreen(['name' => 'Fern', 'code' => 'F 1']))->assertCreated();
+    $this->postJson('/api/colours', fernGreen(['name' => 'Twin', 'code' => 'T1']))->assertCreated();
+    $this->postJson('/api/colours', fernGreen(['name' => 'Twin', 'code' => 'T2']))->assertCreated();
+    $file = "sample,spot,shot,viewing,L15,a15,b15,L45,a45,b45,L110,a110,b110\n"
+        . "fern,a,1,D65/10,40,-20,10,38,-19,9,37,-18,9\nfern,a,2,D65/10,42,-20,10,40,-19,9,39,-18,9\n"
+        . "T2,a,1,D65/10,50,0,0,50,0,0,50,0,0\n"
+        // Which of the two is not said.
+        . "Twin,a,1,D65/10,50,0,0,50,0,0,50,0,0\n"
+        . "Night Tide,a,1,D65/10,90,0,-5,40,0,-9,20,0,-4\n"
+        . "Night Tide,a,2,D65/10,nothing,0,-5,40,0,-9,20,0,-4\n";
+    $looked = readColours($file)->assertCreated();
+    expectFits(json_decode((string) $looked->getContent()), 'ColoursRead');
+    expect(array_column($looked->json('taken'), 'code'))->toBe(['F 1', 'T2'])
+        ->and($looked->json('unknown'))->toBe(['Twin', 'Night Tide'])
+        ->and($looked->json('faults.0.line'))->toBe(7);
+    $fern = Colour::query()->where('name', 'Fern')->firstOrFail();
+    // Light adds up, not lightness: of L* 38 and 40 the mean is 116 ((54^3 + 56^3) / 2 / 116^3)^(1/3) - 16 = 39.018 (CIE 15).
+    expect($fern->reading['measurement']['labs']['45'][0])->toEqualWithDelta(39.018, 0.005)
+        ->and($fern->reading['shots'])->toBe(2);
+    $added = readColours($file, true)->assertCreated()->json('added');
+    expect(array_column($added, 'name'))->toBe(['Twin', 'Night Tide']);
+    $tide = Colour::query()->where('name', 'Night Tide')->firstOrFail();
+    // Flop index by Alman 1987 of 90, 40, 20: 2.69 (90 - 20)^1.11 / 40^0.86 = 12.6: an effect, and darker than 50.
+    expect($tide->finish)->toBe('metallic-dark');
+    // What goes out comes in again, to the same colours.
+    $out = (string) $this->get('/api/colours/readings')->assertOk()->getContent();
+    $again = readColours($out)->assertCreated()->json();
+    expect(array_column($again['taken'], 'name'))->toContain('Fern', 'Night Tide')->and($again['unknown'])->toBe([]);
+    // And a car is looked for by it before all else.
+    $job = $this->open($user, ['colour' => ['name' => 'Unknown', 'code' => '', 'finish' => 'solid-dark']]);
+    readCar($job, [39.2, -19.0, 9.0]);
+    $near = $this->getJson("/api/jobs/{$job->id}/colour/nearest")->assertOk()->json('0');
+    expect($near['name'])->toBe('Fern')->and($near['from'])->toBe('reading')->and($near['dE'])->toBeLessThan(0.25);
+    $gone = $this->deleteJson("/api/colours/{$fern->id}/reading")->assertOk();
+    expectFits(json_decode((string) $gone->getContent()), 'ShopColour');
+    expect($gone->json('reading'))->toBeNull();
+});
+
+it('takes nothing of a file that holds no readings', function (string $text, int $status): void {
+    $this->actingAs($this->painter(Workshop::factory()->stocked()->create()));
+    readColours($text, true)->assertStatus($status);
+    expect(Colour::query()->whereNotNull('reading')->count())->toBe(0);
+})->with([
+    'no text' => ["\x00\x01", 422],
+    'nothing' => ['', 422],
+    'no readings' => ["sample,price\nX,12\n", 422],
 ]);

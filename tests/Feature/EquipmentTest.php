@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\ColourSample;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
+use Illuminate\Support\Str;
 
 it('plans with the booth, the guns and the cups that the shop has', function (): void {
     $shop = Workshop::factory()->stocked()->create();
@@ -21,7 +23,9 @@ it('plans with the booth, the guns and the cups that the shop has', function ():
     $wish = [
         'booths' => [['name' => 'North', 'movesMPerS' => 0.075, 'heatsToC' => 40], ['name' => 'South', 'movesMPerS' => 0.3]],
         'guns' => ['standard' => ['name' => 'Number 3, 1.3 mm', 'fanMm' => 140]],
-        'cups' => ['450', '750'],
+        'cups' => [['ml' => 450], ['ml' => 600, 'bottomMm' => 80, 'topMm' => 90, 'heightMm' => 120]],
+        'lamps' => [],
+        'instruments' => [],
     ];
     $kept = $this->putJson('/api/shelf/equipment', $wish)->assertOk();
     expectFits(json_decode((string) $kept->getContent()), 'Equipment');
@@ -46,6 +50,46 @@ it('plans with the booth, the guns and the cups that the shop has', function ():
     // Day and hours know the same booths.
     expect($this->getJson('/api/shelf')->json('equipment.booths.0.name'))->toBe('North')
         ->and(json_encode($booth(['name' => 'North'])))->toContain('"value":40');
+});
+
+it('reads with the shop\'s instruments and looks under its lamps', function (): void {
+    $shop = Workshop::factory()->stocked()->create();
+    $lead = User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Lead]);
+    $job = $this->actingAs($lead)->open($lead, ['paintSystem' => 'northlight-s']);
+    $kept = $this->putJson('/api/shelf/equipment', [
+        'booths' => [['name' => 'North']],
+        'lamps' => [['name' => 'Lamp by the door', 'light' => 'daylight-lamp']],
+        'instruments' => [
+            ['name' => 'Three angles', 'geometry' => '15-45-110', 'viewing' => 'D65/10', 'repeats' => 0.05],
+            ['name' => 'The other', 'geometry' => '15-45-110', 'viewing' => 'D65/10'],
+        ],
+    ])->assertOk();
+    expectFits(json_decode((string) $kept->getContent()), 'Equipment');
+    $labs = ['15' => [120.0, 0.0, 0.0], '45' => [60.0, 0.0, 0.0], '110' => [38.0, 0.0, 0.0]];
+    $read = function (string $kind, string $with) use ($job, $labs): array {
+        $this->postJson("/api/jobs/{$job->id}/colour/samples", ['kind' => $kind, 'name' => $kind])->assertCreated();
+        $sample = ColourSample::query()->where(['repair_job_id' => $job->id, 'kind' => $kind])->firstOrFail();
+        $reading = ['geometry' => '15-45-110', 'viewing' => 'D65/10', 'labs' => $labs];
+
+        return $this->postJson("/api/jobs/{$job->id}/colour/samples/{$sample->id}/readings", [
+            'spot' => 'door',
+            'instrument' => $with,
+            'readings' => [$reading],
+        ])->assertCreated()->json();
+    };
+    $read('car', 'Three angles');
+    $desk = $read('card', 'The other');
+    $sample = fn (array $desk, string $kind): array => collect($desk['samples'])->firstWhere('kind', $kind);
+    $asks = fn (array $desk): string => (string) json_encode($sample($desk, 'card')['questions']);
+    expect($desk['instruments'][0]['name'])->toBe('Three angles')
+        ->and($desk['choices']['lights'][0])->toMatchArray(['key' => 'daylight-lamp', 'lamp' => 'Lamp by the door'])
+        ->and($sample($desk, 'car')['reading']['instruments'])->toBe(['Three angles'])
+        ->and($asks($desk))->toContain('two instruments never agree quite');
+    // Read once more with the car's, there is something to go by.
+    expect($asks($read('card', 'Three angles')))->not->toContain('two instruments');
+    $this->postJson("/api/jobs/{$job->id}/colour/override", ['reason' => 'Seen outdoors.'])->assertSuccessful();
+    $run = $this->postJson("/api/jobs/{$job->id}/runs", ['id' => (string) Str::uuid()])->assertSuccessful();
+    expect(json_encode($run->json()))->toContain('Lamp by the door');
 });
 
 it('is a lead\'s to say, and tells faults at their field', function (): void {

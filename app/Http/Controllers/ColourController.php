@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\ImportColours;
 use App\Actions\KeepColour;
+use App\Actions\TakeColourReadings;
 use App\Colour\Bench;
 use App\Colour\Nearest;
 use App\Http\Requests\ColourRequest;
@@ -20,6 +21,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Kalopsis\Exchange\ColourTableFile;
+use Kalopsis\Exchange\FileFormat;
+use Kalopsis\Exchange\ReadingsFile;
 use Kalopsis\Tint\Toner;
 use OpenApi\Attributes as OA;
 
@@ -99,6 +102,92 @@ final class ColourController extends Controller
         $text = $request->input('text');
 
         return new JsonResponse($import($this->entitled($request, Right::KeepColours), is_string($text) ? $text : ''), 201);
+    }
+
+    #[OA\Post(
+        path: '/api/colours/readings',
+        operationId: 'readColours',
+        tags: ['shelf'],
+        parameters: [
+            new OA\Parameter(name: 'name', in: 'query', schema: new OA\Schema(type: 'string')),
+            new OA\Parameter(name: 'add', in: 'query', schema: new OA\Schema(type: 'boolean')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(
+            mediaType: 'application/octet-stream',
+            schema: new OA\Schema(type: 'string', format: 'binary'),
+        )),
+    )]
+    #[OA\Response(
+        response: 201,
+        description: 'Which colours were read, and which samples are none of ours',
+        content: new OA\JsonContent(ref: '#/components/schemas/ColoursRead'),
+    )]
+    #[OA\Response(
+        response: 422,
+        description: 'Not a file of readings',
+        content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+    )]
+    public function read(Request $request, TakeColourReadings $take): JsonResponse
+    {
+        $user = $this->entitled($request, Right::KeepColours);
+        $name = $request->query('name');
+        $from = is_string($name) ? mb_substr($name, 0, 120) : '';
+
+        return new JsonResponse(
+            $take($user, $from, $request->getContent(), in_array($request->query('add'), ['1', 'true'], true)),
+            201,
+            [],
+            JSON_UNESCAPED_UNICODE,
+        );
+    }
+
+    #[OA\Get(
+        path: '/api/colours/readings',
+        operationId: 'downloadColours',
+        tags: ['shelf'],
+        parameters: [
+            new OA\Parameter(
+                name: 'format',
+                in: 'query',
+                schema: new OA\Schema(type: 'string', enum: ['csv', 'cgats', 'cxf']),
+            ),
+        ],
+    )]
+    #[OA\Response(response: 200, description: 'The colours\' own readings (docs/formats/readings.md)')]
+    public function readings(Request $request): Response
+    {
+        $query = Colour::query();
+        $query->where('workshop_id', $this->user($request)->workshop_id)->whereNull('put_away_at')->whereNotNull('reading');
+        $query->orderBy('name')->orderBy('code');
+        $format = FileFormat::tryFrom($request->string('format')->toString()) ?? FileFormat::Csv;
+
+        return new Response(ReadingsFile::write($format, ColourResource::shots($query->get()->all())), 200, [
+            'Content-Type' => $format->mediaType(),
+            'Content-Disposition' => "attachment; filename=\"colour-readings.{$format->extension()}\"",
+        ]);
+    }
+
+    #[OA\Delete(
+        path: '/api/colours/{colour}/reading',
+        operationId: 'forgetColourReading',
+        tags: ['shelf'],
+        parameters: [new OA\Parameter(ref: '#/components/parameters/colour')],
+    )]
+    #[OA\Response(
+        response: 200,
+        description: 'Without a reading of its own',
+        content: new OA\JsonContent(ref: '#/components/schemas/ShopColour'),
+    )]
+    public function forgetReading(Request $request, string $colour): JsonResponse
+    {
+        $user = $this->entitled($request, Right::KeepColours);
+        $one = self::find($user, $colour);
+        if ($one->reading !== null) {
+            $one->update(['reading' => null]);
+            Happening::add($user, 'colour-changed', trim("{$one->name} {$one->code}"));
+        }
+
+        return new JsonResponse(ColourResource::of($one));
     }
 
     #[OA\Put(

@@ -410,7 +410,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(
     schema: 'ShopColour',
-    required: ['id', 'name', 'code', 'finish', 'undercoatShade', 'note', 'putAway', 'toners', 'layer', 'variants'],
+    required: ['id', 'name', 'code', 'finish', 'undercoatShade', 'note', 'putAway', 'toners', 'layer', 'variants', 'reading'],
     type: 'object',
     properties: [
         new OA\Property(property: 'id', type: 'integer'),
@@ -423,8 +423,38 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
         new OA\Property(property: 'layer', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
         new OA\Property(property: 'variants', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedToners')),
+        new OA\Property(
+            property: 'reading',
+            oneOf: [new OA\Schema(ref: '#/components/schemas/OwnReading')],
+            nullable: true,
+        ),
     ],
 )]
+#[OA\Schema(schema: 'OwnReading', required: ['shots', 'from', 'at', 'geometry', 'viewing', 'angles'], type: 'object', properties: [
+    new OA\Property(property: 'shots', type: 'integer'),
+    new OA\Property(property: 'from', description: 'the file it is from', type: 'string'),
+    new OA\Property(property: 'at', type: 'string'),
+    new OA\Property(property: 'geometry', type: 'string'),
+    new OA\Property(property: 'viewing', type: 'string'),
+    new OA\Property(property: 'angles', type: 'array', items: new OA\Items(ref: '#/components/schemas/OwnAngle')),
+])]
+#[OA\Schema(schema: 'OwnAngle', required: ['angle', 'lab', 'hex'], type: 'object', properties: [
+    new OA\Property(property: 'angle', type: 'integer'),
+    new OA\Property(property: 'lab', ref: '#/components/schemas/LabValues'),
+    new OA\Property(property: 'hex', type: 'string'),
+])]
+#[OA\Schema(schema: 'SampleOfColour', required: ['sample', 'name', 'code', 'shots'], type: 'object', properties: [
+    new OA\Property(property: 'sample', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'code', type: 'string'),
+    new OA\Property(property: 'shots', type: 'integer'),
+])]
+#[OA\Schema(schema: 'ColoursRead', required: ['taken', 'added', 'unknown', 'faults'], type: 'object', properties: [
+    new OA\Property(property: 'taken', type: 'array', items: new OA\Items(ref: '#/components/schemas/SampleOfColour')),
+    new OA\Property(property: 'added', type: 'array', items: new OA\Items(ref: '#/components/schemas/SampleOfColour')),
+    new OA\Property(property: 'unknown', description: 'samples that are none of ours', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/FileFault')),
+])]
 #[OA\Schema(schema: 'TonerName', required: ['key', 'name'], type: 'object', properties: [
     new OA\Property(property: 'key', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
@@ -453,7 +483,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'code', type: 'string'),
     new OA\Property(property: 'dE', description: 'CIEDE2000 at the angle where it is largest', type: 'number'),
     new OA\Property(property: 'overall', type: 'number'),
-    new OA\Property(property: 'from', type: 'string', enum: ['car', 'formula']),
+    new OA\Property(property: 'from', type: 'string', enum: ['reading', 'car', 'formula']),
 ])]
 #[OA\Schema(schema: 'Silhouette', required: ['key', 'name', 'part', 'tapes'], type: 'object', properties: [
     new OA\Property(property: 'key', type: 'string'),

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Colour\Pair;
 use App\Models\Colour;
+use Generator;
+use Kalopsis\Colour\Lab;
+use Kalopsis\Colour\Screen;
+use Kalopsis\Exchange\Row;
 
 final class ColourResource
 {
@@ -32,6 +37,22 @@ final class ColourResource
         ];
     }
 
+    /**
+     * The colours' own readings as rows of a file, each under the name it is found by again.
+     *
+     * @param array<array-key, Colour> $colours
+     * @return Generator<int, Row>
+     */
+    public static function shots(array $colours): Generator
+    {
+        foreach ($colours as $colour) {
+            if ($colour->reading !== null) {
+                $name = trim("{$colour->name} {$colour->code}");
+                yield new Row(0, $name, 'variant', 'mean', '1', Pair::measurement($colour->reading['measurement']));
+            }
+        }
+    }
+
     /** @return array<string, mixed> */
     public static function of(Colour $colour): array
     {
@@ -53,6 +74,31 @@ final class ColourResource
                     'toners' => RecipeResource::toners($v['toners'], $colour->workshop_id),
                 ],
                 $recipe['variants'] ?? [],
+            ),
+            'reading' => self::reading($colour),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function reading(Colour $colour): ?array
+    {
+        $kept = $colour->reading;
+        if ($kept === null) {
+            return null;
+        }
+        $read = Pair::measurement($kept['measurement']);
+        $exposure = Screen::exposure(array_values($read->labs));
+
+        return [
+            'shots' => $kept['shots'],
+            'from' => $kept['from'],
+            'at' => $kept['at'],
+            'geometry' => $read->geometry->words(),
+            'viewing' => $read->viewing->name(),
+            'angles' => array_map(
+                fn (int $angle, Lab $lab): array => ['angle' => $angle, 'lab' => $lab, 'hex' => Screen::hex($lab, $exposure)],
+                array_keys($read->labs),
+                array_values($read->labs),
             ),
         ];
     }

@@ -26,6 +26,24 @@ final readonly class FinishRead
 
     private function __construct(public FinishClass $finish, public Phrase $says) {}
 
+    /** What a colour that nobody has described looks like by its reading; a reading without a flop is taken for a solid's. */
+    public static function guess(Measurement $colour): FinishClass
+    {
+        $flop = FlopIndex::of($colour);
+
+        return self::looks($flop !== null && $flop > self::EFFECT, $colour->labs[45]->l ?? self::LIGHT_L);
+    }
+
+    private static function looks(bool $effect, float $l): FinishClass
+    {
+        $light = $l > self::LIGHT_L;
+
+        return match (true) {
+            ! $effect => $light ? FinishClass::SolidLight : FinishClass::SolidDark,
+            default => $light ? FinishClass::MetallicLight : FinishClass::MetallicDark,
+        };
+    }
+
     /** Null where the reading goes with what the job says, or says nothing about it. */
     public static function of(Measurement $car, FinishClass $said): ?self
     {
@@ -35,11 +53,7 @@ final readonly class FinishRead
         }
         $flop = FlopIndex::of($car);
         $effect = $flop === null ? $said->isEffect() : $flop > self::EFFECT;
-        $light = $l > self::LIGHT_L;
-        $looks = match (true) {
-            ! $effect => $light ? FinishClass::SolidLight : FinishClass::SolidDark,
-            default => $light ? FinishClass::MetallicLight : FinishClass::MetallicDark,
-        };
+        $looks = self::looks($effect, $l);
         $sameKind = $effect === $said->isEffect();
         if ($sameKind && ($said === FinishClass::Pearl || $looks === $said || abs($l - self::LIGHT_L) < self::SURE_L)) {
             return null;

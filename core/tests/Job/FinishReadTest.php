@@ -32,3 +32,12 @@ it('tells a metallic from a solid, and light from dark, where the job says anoth
     'one angle says light or dark only' => [[45 => 90], FinishClass::MetallicDark, FinishClass::MetallicLight],
     'in the middle nobody knows' => [[45 => 54], FinishClass::SolidDark, null],
 ]);
+
+it('guesses the finish of a colour that nobody described, and takes what has no flop for a solid', function (array $angles, FinishClass $looks): void {
+    expect(FinishRead::guess(Colours::measured($angles)))->toBe($looks);
+})->with([
+    [[15 => [90.0, 0.0, 0.0], 45 => [40.0, 0.0, 0.0], 110 => [20.0, 0.0, 0.0]], FinishClass::MetallicDark],
+    [[15 => [140.0, 0.0, 0.0], 45 => [70.0, 0.0, 0.0], 110 => [45.0, 0.0, 0.0]], FinishClass::MetallicLight],
+    [[15 => [72.0, 0.0, 0.0], 45 => [70.0, 0.0, 0.0], 110 => [69.0, 0.0, 0.0]], FinishClass::SolidLight],
+    [[45 => [30.0, 0.0, 0.0]], FinishClass::SolidDark],
+]);

@@ -244,6 +244,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colours/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["downloadColours"];
+        put?: never;
+        post: operations["readColours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/{colour}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetColourReading"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colours/{colour}": {
         parameters: {
             query?: never;
@@ -4801,6 +4833,34 @@ export interface components {
             toners: components["schemas"]["TonerGrams"][];
             layer: components["schemas"]["TonerGrams"][];
             variants: components["schemas"]["NamedToners"][];
+            reading: components["schemas"]["OwnReading"] | null;
+        };
+        OwnReading: {
+            shots: number;
+            /** @description the file it is from */
+            from: string;
+            at: string;
+            geometry: string;
+            viewing: string;
+            angles: components["schemas"]["OwnAngle"][];
+        };
+        OwnAngle: {
+            angle: number;
+            lab: components["schemas"]["LabValues"];
+            hex: string;
+        };
+        SampleOfColour: {
+            sample: string;
+            name: string;
+            code: string;
+            shots: number;
+        };
+        ColoursRead: {
+            taken: components["schemas"]["SampleOfColour"][];
+            added: components["schemas"]["SampleOfColour"][];
+            /** @description samples that are none of ours */
+            unknown: string[];
+            faults: components["schemas"]["FileFault"][];
         };
         TonerName: {
             key: string;
@@ -4832,7 +4892,7 @@ export interface components {
             dE: number;
             overall: number;
             /** @enum {string} */
-            from: "car" | "formula";
+            from: "reading" | "car" | "formula";
         };
         Silhouette: {
             key: string;
@@ -5753,6 +5813,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    downloadColours: {
+        parameters: {
+            query?: {
+                format?: "csv" | "cgats" | "cxf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The colours' own readings (docs/formats/readings.md) */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    readColours: {
+        parameters: {
+            query?: {
+                name?: string;
+                add?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Which colours were read, and which samples are none of ours */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColoursRead"];
+                };
+            };
+            /** @description Not a file of readings */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forgetColourReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                colour: components["parameters"]["colour"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Without a reading of its own */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopColour"];
                 };
             };
         };

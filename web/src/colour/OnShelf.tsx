@@ -91,7 +91,13 @@ export function OnShelf({ handle, jobId, read }: { handle: BenchHandle; jobId: s
             >
               <Typography>
                 {one.name} {one.code}: <Trans>{one.dE.toFixed(1)} off where it is most</Trans>,{' '}
-                {one.from === 'car' ? <Trans>by a car read before</Trans> : <Trans>by its formula in the model</Trans>}
+                {one.from === 'reading' ? (
+                  <Trans>by its own reading</Trans>
+                ) : one.from === 'car' ? (
+                  <Trans>by a car read before</Trans>
+                ) : (
+                  <Trans>by its formula in the model</Trans>
+                )}
               </Typography>
               <Button onClick={() => take(one)} aria-label={t`Take ${one.name} ${one.code}`}>
                 <Trans>Take it</Trans>

@@ -11,6 +11,7 @@ export function happened(kind: string): string {
     'person-signed-out': t`signed out`,
     'colour-added': t`put on the shelf:`,
     'colour-changed': t`changed on the shelf:`,
+    'colours-read': t`read colours of the shelf from`,
     'colour-put-away': t`put away from the shelf:`,
     'colour-back': t`brought back to the shelf:`,
     'body-added': t`drew by tape`,

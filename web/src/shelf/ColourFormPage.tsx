@@ -10,6 +10,7 @@ import { usePreferences, useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { faultText } from '../kit/units';
 import { tell } from '../language/tell';
+import { OwnReading } from './OwnReading';
 import { TonerLines } from './TonerLines';
 import { linesOf, wishOf, type Line } from './toners';
 import { useColours, useKeepColours } from './useColours';
@@ -142,6 +143,7 @@ function ColourForm({
           ))}
         </TextField>
       </Box>
+      {id !== null && known !== undefined && <OwnReading colour={known} may />}
       <TonerLines
         title={t`Formula, toner by toner`}
         help={t`As the mixer’s printout has it, for any batch size; it is scaled to what is needed.`}

@@ -18,11 +18,13 @@ import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { ApiProblem } from '../api/client';
 import { useShelf } from '../api/queries';
+import type { ShopColour } from '../api/types';
 import { FileButton } from '../kit/FileButton';
 import { usePreferences, useUnits } from '../kit/preferences';
 import { Empty, Failed, Loading } from '../kit/States';
 import { faultText } from '../kit/units';
 import { tell } from '../language/tell';
+import { useColoursRead } from './ColoursRead';
 import { useColours, useKeepColours } from './useColours';
 
 /** The shop's colours: what is known of each, changed and put away by who may. */
@@ -30,6 +32,7 @@ export function ColourTable() {
   const { me } = usePreferences();
   const found = useColours();
   const { away, take } = useKeepColours();
+  const { button, told } = useColoursRead();
   const [all, setAll] = useState(false);
   const [search, setSearch] = useState('');
   const units = useUnits();
@@ -63,9 +66,15 @@ export function ColourTable() {
             <Trans>Colours from a table</Trans>
           </FileButton>
         )}
+        {may && button}
         <Button component="a" href="/api/colours.csv" download>
           <Trans>All as a table</Trans>
         </Button>
+        {found.data.colours.some((c) => c.reading != null) && (
+          <Button component="a" href="/api/colours/readings" download>
+            <Trans>Their readings</Trans>
+          </Button>
+        )}
         <TextField
           size="small"
           type="search"
@@ -97,6 +106,7 @@ export function ColourTable() {
           ))}
         </Alert>
       )}
+      {told}
       {take.isSuccess && (
         <Alert severity="success" variant="outlined" sx={{ mb: 1 }}>
           <Trans>
@@ -130,6 +140,9 @@ export function ColourTable() {
                   <Trans>Grey shade under it</Trans>
                 </TableCell>
                 <TableCell>
+                  <Trans>Reading</Trans>
+                </TableCell>
+                <TableCell>
                   <Trans>Formula</Trans>
                 </TableCell>
                 <TableCell>
@@ -152,6 +165,9 @@ export function ColourTable() {
                   <TableCell>{c.code}</TableCell>
                   <TableCell>{tell(finishes.find((f) => f.key === c.finish)?.name ?? c.finish)}</TableCell>
                   <TableCell align="right">{c.undercoatShade ?? t`any`}</TableCell>
+                  <TableCell>
+                    <ReadSwatch colour={c} />
+                  </TableCell>
                   <TableCell>
                     {c.toners.length === 0 ? <Trans>none</Trans> : <Trans>{c.toners.length} toners</Trans>}
                     {c.variants.length > 0 && (
@@ -194,5 +210,24 @@ export function ColourTable() {
         </Box>
       )}
     </>
+  );
+}
+
+/** The colour's own reading from face to flop; nothing where it has none. */
+function ReadSwatch({ colour }: { colour: ShopColour }) {
+  const { reading } = colour;
+  if (reading == null) {
+    return <Trans>none</Trans>;
+  }
+  return (
+    <Box
+      role="img"
+      aria-label={t`Read at ${reading.angles.map((a) => `${a.angle}°`).join(', ')}`}
+      sx={{ display: 'flex', width: 88, height: 24, border: (th) => `1px solid ${th.tokens.line}` }}
+    >
+      {reading.angles.map((a) => (
+        <Box key={a.angle} sx={{ flex: 1, bgcolor: a.hex }} />
+      ))}
+    </Box>
   );
 }

@@ -9,15 +9,46 @@ const KEY = ['colours'];
 export const useColours = () =>
   useQuery({ queryKey: KEY, queryFn: ({ signal }) => unwrap(api.GET('/api/colours', { signal })) });
 
+/** What changes with a colour: the shelf, and the desks that show its formula. */
+function useRenewed() {
+  const client = useQueryClient();
+  return async () => {
+    await client.invalidateQueries({ queryKey: KEY });
+    await client.invalidateQueries({ queryKey: keys.shelf });
+    await client.invalidateQueries({ queryKey: ['job'] });
+  };
+}
+
+/** Takes readings of colours out of a file. */
+export function useReadColours() {
+  const onSuccess = useRenewed();
+  return useMutation({
+    mutationFn: ({ file, add }: { file: File; add: boolean }) =>
+      unwrap(
+        api.POST('/api/colours/readings', {
+          params: { query: { name: file.name.slice(0, 120), add } },
+          body: file as unknown as string,
+          bodySerializer: (body) => body as unknown as Blob,
+          headers: { 'Content-Type': 'application/octet-stream' },
+        }),
+      ),
+    onSuccess,
+  });
+}
+
+export function useForgetReading() {
+  const onSuccess = useRenewed();
+  return useMutation({
+    mutationFn: (colour: number) =>
+      unwrap(api.DELETE('/api/colours/{colour}/reading', { params: { path: { colour } } })),
+    onSuccess,
+  });
+}
+
 /** Adds or changes a colour, puts it away, brings it back. */
 export function useKeepColours() {
   const client = useQueryClient();
-  const onSuccess = async () => {
-    await client.invalidateQueries({ queryKey: KEY });
-    await client.invalidateQueries({ queryKey: keys.shelf });
-    // A desk shows the formula of its colour.
-    await client.invalidateQueries({ queryKey: ['job'] });
-  };
+  const onSuccess = useRenewed();
   const keep = useMutation({
     mutationFn: ({ id, wish }: { id: number | null; wish: ColourWish }) =>
       id === null
