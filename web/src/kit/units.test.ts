@@ -51,6 +51,13 @@ it('gives inputs a number they can read back', () => {
   }
 });
 
+it('puts a number into a field in the unit the field shows, however large or small', () => {
+  expect(numberFor(1300, 'ml', 'metric')).toBe('1300');
+  expect(numberFor(0.005, 'm2', 'metric')).toBe('0.01');
+  // 1000 ml are 33.8 US fl oz (NIST SP 811).
+  expect(numberFor(1000, 'ml', 'us')).toBe('33.8');
+});
+
 it("puts quantities into phrases in the reader's units", () => {
   const phrase = {
     text: 'Needs {need}, has {room} on {panel}.',

@@ -139,8 +139,12 @@ function formatNear(quantity: Quantity, system: UnitSystem): string {
   if (base === 'm2' && Math.abs(quantity.value) < SMALL_AREA_M2) {
     name = name === 'ft2' ? 'in2' : 'cm2';
   }
+  return formatIn(quantity.value, name);
+}
+
+function formatIn(base: number, name: string): string {
   const to = info(name);
-  const value = inUnit(quantity.value, to);
+  const value = inUnit(base, to);
   if (name === 'in') {
     return `${inches(value)} in`;
   }
@@ -173,9 +177,10 @@ export function parseGrams(text: string, weights: Weights): number | null {
 
 export const formatMm = (mm: number, system: UnitSystem): string => formatQuantity({ value: mm, unit: 'mm' }, system);
 
-/** The number to put into an input, without its unit. */
+/** The number to put into an input, in the unit that unitSymbol names: nobody reads litres before "ml". */
 export function numberFor(value: number, base: string, system: UnitSystem): string {
-  return formatNear({ value, unit: base }, system).replace(/\s*[^\d\s/.-]+\S*( oz)?$/u, '');
+  const name = base.toLowerCase();
+  return formatIn(value, system === 'us' ? (US[name] ?? name) : name).replace(/\s*[^\d\s/.-]+\S*( oz)?$/u, '');
 }
 
 export function unitSymbol(base: string, system: UnitSystem): string {
