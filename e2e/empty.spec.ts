@@ -177,6 +177,39 @@ test('an empty installation, to the booth sheet of a car and a colour that are n
   await page.getByRole('button', { name: 'Put it on the shelf as Harbour Line' }).click();
   await expect(page.getByRole('link', { name: 'Data sheets of Harbour Line' })).toBeVisible();
 
+  // What the shop works with: a cup of its own, a lamp, an instrument, each where it is used.
+  await page.getByRole('button', { name: 'Another cup' }).click();
+  await page.getByRole('button', { name: 'Keep what we work with' }).click();
+  const cup = page.getByRole('group', { name: 'Cup 5' });
+  await expect(cup.getByLabel('Takes')).toHaveAttribute('aria-invalid', 'true');
+  await cup.getByLabel('Takes').fill('600');
+  await page.getByRole('button', { name: 'Another lamp' }).click();
+  await page.getByLabel('Lamp', { exact: true }).fill('Lamp by the door');
+  await page.getByRole('button', { name: 'Another instrument' }).click();
+  await page.getByLabel('Instrument', { exact: true }).fill('Old three-angle');
+  await page.getByLabel('Repeats within').fill('0.06');
+  await page.getByRole('button', { name: 'Keep what we work with' }).click();
+  await expect(page.getByRole('button', { name: 'Keep what we work with' })).toBeDisabled();
+  await expect(page.getByRole('group', { name: 'Cup 3' }).getByLabel('Takes')).toHaveValue('600');
+  await page.getByLabel('File of readings to take in').setInputFiles({
+    name: 'deck.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'sample,spot,shot,viewing,L15,a15,b15,L45,a45,b45,L110,a110,b110\nRook Wing,a,1,D65/10,90,0,-5,40,0,-9,20,0,-4\n',
+    ),
+  });
+  await expect(page.getByText('None of ours: Rook Wing.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add them as colours' }).click();
+  const rook = page.getByRole('row', { name: /^Rook Wing/ });
+  await expect(rook).toContainText('dark metallic');
+  await expect(rook.getByRole('img', { name: 'Read at 15°, 45°, 110°' })).toBeVisible();
+  await nothingSerious(page);
+  await page.goto(job.replace(/[^/]+$/, 'colour'));
+  await page.getByRole('button', { name: 'Read the car' }).click();
+  await expect(page.getByRole('dialog').getByRole('combobox', { name: 'Read with' })).toContainText('Old three-angle');
+  await expect(page.getByRole('dialog').getByRole('combobox', { name: 'Angles' })).toContainText('15 to 110');
+  await page.keyboard.press('Escape');
+
   // Somebody comes in with a first password, and changes it before anything else.
   await page.getByRole('button', { name: /settings/ }).click();
   await page.getByRole('menuitem', { name: 'People' }).click();
