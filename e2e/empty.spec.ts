@@ -204,6 +204,15 @@ test('an empty installation, to the booth sheet of a car and a colour that are n
   await expect(rook).toContainText('dark metallic');
   await expect(rook.getByRole('img', { name: 'Read at 15°, 45°, 110°' })).toBeVisible();
   await nothingSerious(page);
+  // What somebody takes for a solid, its reading knows better; what it hides with goes along to a car.
+  await page.getByRole('link', { name: 'Change Rook Wing' }).click();
+  await choose(page, page.getByRole('combobox', { name: 'Finish' }), 'dark solid');
+  await page.getByLabel('Dry film that hides').fill('9');
+  await page.getByRole('button', { name: 'Keep the colour' }).click();
+  await page.getByRole('link', { name: 'Change Rook Wing' }).click();
+  await page.getByRole('button', { name: 'Take that' }).click();
+  await expect(page.getByRole('combobox', { name: 'Finish' })).toContainText('dark metallic');
+  await expect(page.getByLabel('Dry film that hides')).toHaveValue('9');
   await page.goto(job.replace(/[^/]+$/, 'colour'));
   await page.getByRole('button', { name: 'Read the car' }).click();
   await expect(page.getByRole('dialog').getByRole('combobox', { name: 'Read with' })).toContainText('Old three-angle');

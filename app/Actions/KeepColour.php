@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Colour\ColourWish;
 use App\Models\Colour;
 use App\Models\ColourFormula;
 use App\Models\Happening;
@@ -12,16 +13,16 @@ use App\Support\SameJson;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 
-/** Puts a colour on the shelf or changes it. A formula that is typed anew is the next version; the one before stays. */
+/**
+ * Puts a colour on the shelf or changes it. A formula that is typed anew is the next version; the one before stays.
+ *
+ * @phpstan-import-type Wish from ColourWish
+ */
 final readonly class KeepColour
 {
     public function __construct(private ConnectionInterface $database) {}
 
-    /**
-     * @param array{name: string, code: string, finish: string, undercoat_shade: ?int, note: string,
-     *     recipe: ?array{toners: array<string, float>, layer?: array<string, float>,
-     *     variants?: list<array{name: string, toners: array<string, float>}>}} $wish
-     */
+    /** @param Wish $wish */
     public function __invoke(User $user, ?Colour $colour, array $wish): Colour
     {
         return $this->database->transaction(function () use ($user, $colour, $wish): Colour {

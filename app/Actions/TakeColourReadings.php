@@ -75,6 +75,7 @@ final readonly class TakeColourReadings
                     'code' => '',
                     'finish' => FinishRead::guess($read->mean)->value,
                     'undercoat_shade' => null,
+                    'hiding_um' => null,
                     'note' => '',
                     'recipe' => null,
                 ]);

@@ -36,6 +36,7 @@ use Kalopsis\Job\Equipment;
 use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Panel\Exception\BadBodyShape;
 use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Tint\Exception\TintException;
 use Kalopsis\Tint\TonerKind;
 use Kalopsis\Why\Phrase;
@@ -287,6 +288,7 @@ final readonly class TakeArchive
             $more = [
                 'finish' => $one->choice('finish', FinishClass::class, 'The finish')->value,
                 'undercoat_shade' => $one->has('undercoatShade') ? $one->whole('undercoatShade', 1, 7, 'The shade') : null,
+                'hiding_um' => $one->has('hidingUm') ? $one->plain('hidingUm', ...[...Pigment::HIDING_UM, 'The film that hides']) : null,
                 'note' => $one->has('note') ? $one->text('note', 0, 400, 'The note') : '',
                 'recipe' => $one->has('recipe') ? self::recipe($one) : null,
                 'reading' => $one->has('reading') ? self::reading($one->object('reading')) : null,

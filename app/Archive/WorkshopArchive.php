@@ -112,6 +112,7 @@ final readonly class WorkshopArchive
                 'code' => $c->code,
                 'finish' => $c->finish,
                 'undercoatShade' => $c->undercoat_shade,
+                'hidingUm' => $c->hiding_um,
                 'note' => $c->note,
                 'recipe' => $c->recipe,
                 'reading' => $c->reading,

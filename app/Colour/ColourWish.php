@@ -7,20 +7,24 @@ namespace App\Colour;
 use Kalopsis\Input\Fields;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Sequence\FinishClass;
+use Kalopsis\Spray\Pigment;
 use Kalopsis\Tint\TonerLibrary;
+use Kalopsis\Units\Unit;
 
-/** A colour as a shop writes it down, read from what was typed or from a file; faults are noted at their fields. */
+/**
+ * A colour as a shop writes it down, read from what was typed or from a file; faults are noted at their fields.
+ *
+ * @phpstan-type Wish array{name: string, code: string, finish: string, undercoat_shade: ?int, hiding_um: ?float, note: string,
+ *     recipe: ?array{toners: array<string, float>, layer?: array<string, float>,
+ *     variants?: list<array{name: string, toners: array<string, float>}>}}
+ */
 final class ColourWish
 {
     private const MOST_VARIANTS = 20;
 
     private const MOST_GRAMS = 20_000.0;
 
-    /**
-     * @return array{name: string, code: string, finish: string, undercoat_shade: ?int, note: string,
-     *     recipe: ?array{toners: array<string, float>, layer?: array<string, float>,
-     *     variants?: list<array{name: string, toners: array<string, float>}>}}
-     */
+    /** @return Wish */
     public static function read(Fields $f, TonerLibrary $bench): array
     {
         $problems = $f->problems;
@@ -44,6 +48,9 @@ final class ColourWish
             'finish' => $f->choice('finish', FinishClass::class, 'The finish')->value,
             'undercoat_shade' => $f->has('undercoatShade')
                 ? $f->whole('undercoatShade', Repair::GREY_SHADES[0], Repair::GREY_SHADES[1], 'The grey shade')
+                : null,
+            'hiding_um' => $f->has('hidingUm')
+                ? $f->number('hidingUm', ...[...Pigment::HIDING_UM, Unit::Micrometre, 'The film that hides'])
                 : null,
             'note' => $f->has('note') ? $f->text('note', 0, 400, 'The note') : '',
             'recipe' => $toners === []

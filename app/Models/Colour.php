@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property string $code
  * @property string $finish
  * @property ?int $undercoat_shade
+ * @property ?float $hiding_um dry film that hides, um
  * @property string $note
  * @property ?Carbon $put_away_at
  * @property ?array{toners: array<string, float>, layer?: array<string, float>, variants?: list<array{name: string,
@@ -24,7 +25,7 @@ final class Colour extends Model
 {
     protected $guarded = [];
 
-    protected $attributes = ['note' => '', 'put_away_at' => null, 'reading' => null];
+    protected $attributes = ['note' => '', 'put_away_at' => null, 'reading' => null, 'hiding_um' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

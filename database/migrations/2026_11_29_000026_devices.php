@@ -13,13 +13,14 @@ return new class () extends Migration {
             $table->string('instrument', 60)->default('')->comment('what it was read with; empty: nobody said');
         });
         Schema::table('colours', function (Blueprint $table): void {
+            $table->float('hiding_um')->nullable()->comment('dry film that hides, um; empty: its class\'s');
             $table->json('reading')->nullable()->comment('mean of a file\'s shots of this colour, with shots and the file\'s name');
         });
     }
 
     public function down(): void
     {
-        Schema::table('colours', fn (Blueprint $table) => $table->dropColumn('reading'));
+        Schema::table('colours', fn (Blueprint $table) => $table->dropColumn(['reading', 'hiding_um']));
         Schema::table('colour_readings', fn (Blueprint $table) => $table->dropColumn('instrument'));
     }
 };

@@ -8,8 +8,8 @@ use App\Models\RepairJob;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Workshop;
-use Illuminate\Testing\TestResponse;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Kalopsis\Tests\Support\Bodies;
 
 /** @return array<string, mixed> */
@@ -143,13 +143,14 @@ it('takes colours in from a table and gives the same back, naming toners nobody 
     $again = $this->postJson('/api/colours/import', ['text' => $before])->assertCreated();
     expect($again->json('added'))->toBe(0)
         ->and((string) $this->get('/api/colours.csv')->getContent())->toBe($before);
-    $table = "colour;code;finish;grey;note;part;toner;grams\r\n"
-        . "Brick;B-1;solid-dark;5;;;Rust red;250,5\r\n;;;;;;black;4\r\n;;;;;lighter;Rust red;200\r\n"
-        . "Sand;S-2;solid-light;;Plain;;;\r\n";
+    $table = "colour;code;finish;grey;hiding;note;part;toner;grams\r\n"
+        . "Brick;B-1;solid-dark;5;12,5;;;Rust red;250,5\r\n;;;;;;;black;4\r\n;;;;;;lighter;Rust red;200\r\n"
+        . "Sand;S-2;solid-light;;;Plain;;;\r\n";
     $read = $this->postJson('/api/colours/import', ['text' => $table])->assertCreated();
     expect($read->json())->toBe(['added' => 2, 'changed' => 0, 'toners' => 1]);
     $brick = Colour::query()->where('name', 'Brick')->firstOrFail();
-    expect($brick->recipe['toners'])->toBe(['own-rust-red' => 250.5, 'black' => 4])
+    expect($brick->hiding_um)->toBe(12.5)
+        ->and($brick->recipe['toners'])->toBe(['own-rust-red' => 250.5, 'black' => 4])
         ->and($brick->recipe['variants'][0]['name'])->toBe('lighter')
         ->and(Colour::query()->where('name', 'Sand')->firstOrFail()->recipe)->toBeNull();
 });
@@ -161,6 +162,7 @@ it('takes nothing of a table with a fault, and says which line', function (strin
     expect((string) $answer->getContent())->toContain($says)->and(Colour::query()->count())->toBe($count);
 })->with([
     'an unknown finish' => ["colour,finish\nBrick,solid-dark\nSand,glitter\n", 'Line 3, finish'],
+    'a film nobody sprays' => ["colour,finish,hiding\nBrick,solid-dark,900\n", 'Line 2, hidingUm'],
     'a shade there is not' => ["colour,finish,grey\nBrick,solid-dark,9\n", 'Line 2, undercoatShade'],
     'no grams' => ["colour,finish,toner,grams\nBrick,solid-dark,black,some\n", 'Line 2'],
     'a column nobody knows' => ["colour,finish,price\nBrick,solid-dark,9\n", 'price'],

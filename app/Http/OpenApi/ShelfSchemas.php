@@ -206,13 +206,14 @@ use OpenApi\Attributes as OA;
 #[
     OA\Schema(
         schema: 'ShelfColour',
-        required: ['name', 'code', 'finish', 'undercoatShade'],
+        required: ['name', 'code', 'finish', 'undercoatShade', 'hidingUm'],
         type: 'object',
         properties: [
             new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'code', type: 'string'),
             new OA\Property(property: 'finish', type: 'string'),
             new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+            new OA\Property(property: 'hidingUm', description: 'dry film that hides, um', type: 'number', nullable: true),
         ],
     ),
 ]
@@ -410,7 +411,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(
     schema: 'ShopColour',
-    required: ['id', 'name', 'code', 'finish', 'undercoatShade', 'note', 'putAway', 'toners', 'layer', 'variants', 'reading'],
+    required: ['id', 'name', 'code', 'finish', 'undercoatShade', 'hidingUm', 'note', 'putAway', 'toners', 'layer', 'variants', 'reading'],
     type: 'object',
     properties: [
         new OA\Property(property: 'id', type: 'integer'),
@@ -418,6 +419,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'code', type: 'string'),
         new OA\Property(property: 'finish', type: 'string'),
         new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+        new OA\Property(property: 'hidingUm', description: 'dry film that hides, um', type: 'number', nullable: true),
         new OA\Property(property: 'note', type: 'string'),
         new OA\Property(property: 'putAway', type: 'boolean'),
         new OA\Property(property: 'toners', type: 'array', items: new OA\Items(ref: '#/components/schemas/TonerGrams')),
@@ -430,12 +432,18 @@ use OpenApi\Attributes as OA;
         ),
     ],
 )]
-#[OA\Schema(schema: 'OwnReading', required: ['shots', 'from', 'at', 'geometry', 'viewing', 'angles'], type: 'object', properties: [
+#[OA\Schema(schema: 'OwnReading', required: ['shots', 'from', 'at', 'geometry', 'viewing', 'looksLike', 'angles'], type: 'object', properties: [
     new OA\Property(property: 'shots', type: 'integer'),
     new OA\Property(property: 'from', description: 'the file it is from', type: 'string'),
     new OA\Property(property: 'at', type: 'string'),
     new OA\Property(property: 'geometry', type: 'string'),
     new OA\Property(property: 'viewing', type: 'string'),
+    new OA\Property(
+        property: 'looksLike',
+        description: 'a finish; null: the one it is said to have',
+        type: 'string',
+        nullable: true,
+    ),
     new OA\Property(property: 'angles', type: 'array', items: new OA\Items(ref: '#/components/schemas/OwnAngle')),
 ])]
 #[OA\Schema(schema: 'OwnAngle', required: ['angle', 'lab', 'hex'], type: 'object', properties: [
@@ -472,6 +480,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'code', type: 'string'),
     new OA\Property(property: 'finish', type: 'string'),
     new OA\Property(property: 'undercoatShade', type: 'integer', nullable: true),
+    new OA\Property(property: 'hidingUm', description: 'dry film that hides, um', type: 'number', nullable: true),
     new OA\Property(property: 'note', type: 'string'),
     new OA\Property(property: 'toners', ref: '#/components/schemas/NumbersByKey'),
     new OA\Property(property: 'layer', ref: '#/components/schemas/NumbersByKey'),

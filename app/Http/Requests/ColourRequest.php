@@ -12,13 +12,15 @@ use Kalopsis\Input\Fields;
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problems;
 
-/** A colour as a shop writes it down: name, code, finish, grey below, note, formula and variants. */
+/**
+ * A colour as a shop writes it down: name, code, finish, grey below, note, formula and variants.
+ *
+ * @phpstan-import-type Wish from ColourWish
+ */
 final class ColourRequest extends FormRequest
 {
     /**
-     * @return array{name: string, code: string, finish: string, undercoat_shade: ?int, note: string,
-     *     recipe: ?array{toners: array<string, float>, layer?: array<string, float>,
-     *     variants?: list<array{name: string, toners: array<string, float>}>}}
+     * @return Wish
      * @throws InvalidInput
      */
     public function wish(): array

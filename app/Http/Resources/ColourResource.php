@@ -10,12 +10,14 @@ use Generator;
 use Kalopsis\Colour\Lab;
 use Kalopsis\Colour\Screen;
 use Kalopsis\Exchange\Row;
+use Kalopsis\Job\FinishRead;
+use Kalopsis\Sequence\FinishClass;
 
 final class ColourResource
 {
     /**
-     * @return array{name: string, code: string, finish: string, undercoatShade: ?int, note: string, toners: array<string, float>,
-     *     layer: array<string, float>, variants: list<array{name: string, toners: array<string, float>}>} toners by name
+     * @return array{name: string, code: string, finish: string, undercoatShade: ?int, hidingUm: ?float, note: string,
+     *     toners: array<string, float>, layer: array<string, float>, variants: list<array{name: string, toners: array<string, float>}>} toners by name
      */
     public static function row(Colour $colour): array
     {
@@ -27,6 +29,7 @@ final class ColourResource
             'code' => $colour->code,
             'finish' => $colour->finish,
             'undercoatShade' => $colour->undercoat_shade,
+            'hidingUm' => $colour->hiding_um,
             'note' => $colour->note,
             'toners' => $named($recipe['toners'] ?? null),
             'layer' => $named($recipe['layer'] ?? null),
@@ -64,6 +67,7 @@ final class ColourResource
             'code' => $colour->code,
             'finish' => $colour->finish,
             'undercoatShade' => $colour->undercoat_shade,
+            'hidingUm' => $colour->hiding_um,
             'note' => $colour->note,
             'putAway' => $colour->put_away_at !== null,
             'toners' => RecipeResource::toners($recipe['toners'] ?? null, $colour->workshop_id),
@@ -88,6 +92,7 @@ final class ColourResource
         }
         $read = Pair::measurement($kept['measurement']);
         $exposure = Screen::exposure(array_values($read->labs));
+        $said = FinishClass::tryFrom($colour->finish);
 
         return [
             'shots' => $kept['shots'],
@@ -95,6 +100,7 @@ final class ColourResource
             'at' => $kept['at'],
             'geometry' => $read->geometry->words(),
             'viewing' => $read->viewing->name(),
+            'looksLike' => $said === null ? null : FinishRead::of($read, $said)?->finish->value,
             'angles' => array_map(
                 fn (int $angle, Lab $lab): array => ['angle' => $angle, 'lab' => $lab, 'hex' => Screen::hex($lab, $exposure)],
                 array_keys($read->labs),

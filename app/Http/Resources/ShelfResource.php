@@ -68,6 +68,7 @@ final class ShelfResource
                         'code' => $c->code,
                         'finish' => $c->finish,
                         'undercoatShade' => $c->undercoat_shade,
+                        'hidingUm' => $c->hiding_um,
                     ],
                 )
                 ->all(),

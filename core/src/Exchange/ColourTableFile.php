@@ -10,12 +10,12 @@ use Kalopsis\Exchange\Internal\Lines;
 use Kalopsis\Exchange\Internal\Numbers;
 
 /**
- * A shop's colours as a table for a spreadsheet: one line for each toner, the colour's own figures on its first. What they may
- * be is said by who keeps them.
+ * A shop's colours as a table for a spreadsheet: one line for each toner, the colour's own figures on its first; "hiding" is the
+ * dry film that hides, um. What they may be is said by who keeps them.
  */
 final class ColourTableFile
 {
-    private const COLUMNS = ['colour', 'code', 'finish', 'grey', 'note', 'part', 'toner', 'grams'];
+    private const COLUMNS = ['colour', 'code', 'finish', 'grey', 'hiding', 'note', 'part', 'toner', 'grams'];
 
     /** "ground" is the formula itself; an effect coat or a variant is named. */
     private const LAYER = 'layer';
@@ -68,6 +68,7 @@ final class ColourTableFile
                     'code' => $said['code'] ?? '',
                     'finish' => $said['finish'] ?? '',
                     'undercoatShade' => self::number($said['grey'] ?? null, $separator !== ','),
+                    'hidingUm' => self::number($said['hiding'] ?? null, $separator !== ','),
                     'note' => $said['note'] ?? '',
                     'toners' => [],
                     'layer' => [],
@@ -93,7 +94,7 @@ final class ColourTableFile
     }
 
     /**
-     * @param list<array{name: string, code: string, finish: string, undercoatShade: ?int, note: string,
+     * @param list<array{name: string, code: string, finish: string, undercoatShade: ?int, hidingUm: ?float, note: string,
      *     toners: array<string, float>, layer: array<string, float>, variants: list<array{name: string, toners: array<string,
      *     float>}>}> $colours toners by name
      */
@@ -101,7 +102,7 @@ final class ColourTableFile
     {
         $out = CsvWriter::line(self::COLUMNS);
         foreach ($colours as $c) {
-            $own = [$c['name'], $c['code'], $c['finish'], (string) $c['undercoatShade'], $c['note']];
+            $own = [$c['name'], $c['code'], $c['finish'], (string) $c['undercoatShade'], (string) $c['hidingUm'], $c['note']];
             $rows = [];
             $parts = ['' => $c['toners'], self::LAYER => $c['layer'], ...array_column($c['variants'], 'toners', 'name')];
             foreach ($parts as $part => $grams) {
@@ -110,7 +111,7 @@ final class ColourTableFile
                 }
             }
             foreach ($rows === [] ? [['', '', '']] : $rows as $i => $row) {
-                $out .= CsvWriter::line([...$i === 0 ? $own : ['', '', '', '', ''], ...$row]);
+                $out .= CsvWriter::line([...$i === 0 ? $own : ['', '', '', '', '', ''], ...$row]);
             }
         }
 

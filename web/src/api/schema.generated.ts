@@ -4745,6 +4745,8 @@ export interface components {
             code: string;
             finish: string;
             undercoatShade: number | null;
+            /** @description dry film that hides, um */
+            hidingUm: number | null;
         };
         ShelfSchool: {
             key: string;
@@ -4828,6 +4830,8 @@ export interface components {
             code: string;
             finish: string;
             undercoatShade: number | null;
+            /** @description dry film that hides, um */
+            hidingUm: number | null;
             note: string;
             putAway: boolean;
             toners: components["schemas"]["TonerGrams"][];
@@ -4842,6 +4846,8 @@ export interface components {
             at: string;
             geometry: string;
             viewing: string;
+            /** @description a finish; null: the one it is said to have */
+            looksLike: string | null;
             angles: components["schemas"]["OwnAngle"][];
         };
         OwnAngle: {
@@ -4879,6 +4885,8 @@ export interface components {
             code?: string;
             finish: string;
             undercoatShade?: number | null;
+            /** @description dry film that hides, um */
+            hidingUm?: number | null;
             note?: string;
             toners?: components["schemas"]["NumbersByKey"];
             layer?: components["schemas"]["NumbersByKey"];

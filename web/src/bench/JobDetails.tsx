@@ -132,7 +132,7 @@ export function JobDetails({ handle, onClose }: { handle: BenchHandle; onClose: 
                   finish: to.finish as JobDocument['colour']['finish'],
                   undercoatShade: to.undercoatShade,
                 });
-                setHiding('');
+                setHiding(to.hidingUm === null ? '' : numberFor(to.hidingUm, 'um', units));
               }
             }}
           >

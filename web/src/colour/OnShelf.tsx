@@ -37,6 +37,7 @@ export function OnShelf({ handle, jobId, read }: { handle: BenchHandle; jobId: s
         code: found.code,
         finish: found.finish as JobDocument['colour']['finish'],
         undercoatShade: found.undercoatShade,
+        hidingUm: found.hidingUm,
       };
       handle.change(setDetails(handle.document, handle.document.car.plate ?? '', next, handle.document.paintSystem));
     }

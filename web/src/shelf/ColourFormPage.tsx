@@ -6,6 +6,7 @@ import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'rea
 import { ApiProblem } from '../api/client';
 import { useShelf } from '../api/queries';
 import type { ColourWish, ShopColour } from '../api/types';
+import { MaybeQuantity } from '../kit/MaybeQuantity';
 import { usePreferences, useUnits } from '../kit/preferences';
 import { Failed, Loading } from '../kit/States';
 import { faultText } from '../kit/units';
@@ -63,6 +64,7 @@ function ColourForm({
   const [code, setCode] = useState(known === undefined ? (search.get('code') ?? '') : id === null ? '' : known.code);
   const [finish, setFinish] = useState(known?.finish ?? search.get('finish') ?? 'metallic-dark');
   const [shade, setShade] = useState(known?.undercoatShade ?? null);
+  const [hidingUm, setHiding] = useState(known?.hidingUm ?? null);
   const [note, setNote] = useState(known?.note ?? '');
   const [lines, setLines] = useState<Line[]>(() => linesOf(known?.toners ?? [], weights));
   const [layer, setLayer] = useState<Line[]>(() => linesOf(known?.layer ?? [], weights));
@@ -87,6 +89,7 @@ function ColourForm({
       code,
       finish,
       undercoatShade: shade,
+      hidingUm,
       note,
       toners: formula,
       layer: effect,
@@ -142,7 +145,31 @@ function ColourForm({
             </MenuItem>
           ))}
         </TextField>
+        <MaybeQuantity
+          label={t`Dry film that hides`}
+          unit="um"
+          value={hidingUm}
+          error={at('hidingUm').helperText}
+          onCommit={setHiding}
+          width={220}
+        />
       </Box>
+      {id !== null && known?.reading?.looksLike != null && finish === known.finish && (
+        <Alert
+          severity="info"
+          variant="outlined"
+          action={
+            <Button color="inherit" onClick={() => setFinish(known.reading?.looksLike ?? finish)}>
+              <Trans>Take that</Trans>
+            </Button>
+          }
+        >
+          <Trans>
+            By its reading it is a{' '}
+            {tell(finishes.find((f) => f.key === known.reading?.looksLike)?.name ?? known.reading.looksLike)}.
+          </Trans>
+        </Alert>
+      )}
       {id !== null && known !== undefined && <OwnReading colour={known} may />}
       <TonerLines
         title={t`Formula, toner by toner`}

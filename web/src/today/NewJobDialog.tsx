@@ -108,6 +108,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
               code: known.code,
               finish: known.finish as JobDocument['colour']['finish'],
               undercoatShade: known.undercoatShade,
+              hidingUm: known.hidingUm,
             },
       paintSystem: values.paintSystem,
       booth: { temperatureC: Math.round(temperatureC * 10) / 10, humidityPercent },
