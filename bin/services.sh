@@ -104,15 +104,18 @@ begin_database() {
     # shellcheck disable=SC2086
     begin database "$(find_tool mariadbd)" --no-defaults --user="$SERVICE" --datadir="$INSTANCE/mysql" --socket="$DB_SOCKET" --skip-networking \
         --pid-file="$INSTANCE/run/mysql.pid" --log-error="$INSTANCE/log/mysql.log" --character-set-server=utf8mb4 \
-        --collation-server=utf8mb4_unicode_ci --tmpdir="$INSTANCE/tmp" ${DATABASE_OPTIONS:-}
+        --collation-server=utf8mb4_unicode_ci --max-allowed-packet=64M --tmpdir="$INSTANCE/tmp" ${DATABASE_OPTIONS:-}
     DATABASE_PID=$BEGUN
 }
 
 begin_php() {
     local flag=()
     [ "$SERVICE" = root ] && flag=(-R)
-    begin php "$(find_tool php-fpm8.2)" "${flag[@]}" -y "$INSTANCE/php-fpm.conf" -d pcov.enabled=0 -d opcache.jit_buffer_size=64M \
-        -d opcache.jit=tracing -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000
+    # What the compiler may keep by default is used up by planning alone; the rest would be interpreted for good.
+    local compiler=(-d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_root_traces=20000
+        -d opcache.jit_max_side_traces=10000 -d opcache.jit_max_exit_counters=200000)
+    begin php "$(find_tool php-fpm8.2)" "${flag[@]}" -y "$INSTANCE/php-fpm.conf" -d pcov.enabled=0 "${compiler[@]}" \
+        -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000
     PHP_PID=$BEGUN
 }
 
@@ -164,6 +167,9 @@ start_web() {
     # What was computed by an older model must not be found again.
     rm -rf "$INSTANCE/cache"
     mkdir -p "$INSTANCE/cache"
+    # Read once instead of at every request; the settings have secrets in them.
+    export APP_CONFIG_CACHE=$INSTANCE/cache/config.php APP_ROUTES_CACHE=$INSTANCE/cache/routes.php
+    (umask 077; php artisan config:cache --quiet && php artisan route:cache --quiet) || die "The settings could not be read."
     local user_line=
     [ "$SERVICE" = root ] && user_line="user root;"
     cat >"$INSTANCE/php-fpm.conf" <<CONF

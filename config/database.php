@@ -18,6 +18,11 @@ return [
             'prefix' => '',
             'strict' => true,
             'engine' => 'InnoDB',
+            'options' => [
+                // One way to the database and back for each question instead of three.
+                PDO::ATTR_EMULATE_PREPARES => true,
+                PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'database'),
+    'driver' => env('SESSION_DRIVER', 'sparing'),
     // A painter should not have to sign in again with gloves on. Each session is a device that can be signed out.
     'lifetime' => 60 * 24 * 30,
     'expire_on_close' => false,

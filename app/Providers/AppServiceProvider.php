@@ -11,6 +11,7 @@ use App\Devices\Instrument;
 use App\Devices\ScaleDevice;
 use App\Devices\SimulatedClimate;
 use App\Devices\SimulatedInstrument;
+use App\Http\Middleware\BeginSession;
 use App\Models\BoothRun;
 use App\Models\ColourReading;
 use App\Models\ColourSample;
@@ -20,17 +21,22 @@ use App\Models\ReadingImport;
 use App\Models\RepairJob;
 use App\Models\User;
 use App\Policies\RepairJobPolicy;
+use App\Session\SparingSessions;
 use App\Support\ShopConnection;
 use Closure;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Contracts\Container\Container;
 use Illuminate\Database\Connection;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
 use PDO;
@@ -52,11 +58,18 @@ final class AppServiceProvider extends ServiceProvider
                 $config,
             ),
         );
+        $this->app->bind(StartSession::class, BeginSession::class);
+        $this->app->singleton(BeginSession::class);
         $this->app->bind(StatefulGuard::class, fn (): Guard => Auth::guard('web'));
     }
 
     public function boot(): void
     {
+        Session::extend('sparing', function (Container $app): SparingSessions {
+            $connection = $app->make(ConnectionInterface::class);
+
+            return new SparingSessions($connection, config('session.table'), config('session.lifetime'), $app);
+        });
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
         Gate::policy(RepairJob::class, RepairJobPolicy::class);

@@ -24,16 +24,31 @@ final class SchoolFiles
         return $known[$folder] ??= self::read($folder);
     }
 
+    /** One of them, without reading the others. */
+    public static function named(string $key): ?School
+    {
+        $file = base_path("data/schools/{$key}.json");
+
+        return preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $key) === 1 && is_file($file) ? self::of($file) : null;
+    }
+
+    private static function of(string $file): School
+    {
+        $school = SchoolReader::read(json_decode((string) file_get_contents($file), true));
+        if ($school->key !== basename($file, '.json')) {
+            throw new RuntimeException("{$file}: a school's file is named by its key.");
+        }
+
+        return $school;
+    }
+
     /** @return array<string, School> */
     private static function read(string $folder): array
     {
         $schools = [];
         $files = glob("{$folder}/*.json");
         foreach ($files === false ? [] : $files as $file) {
-            $school = SchoolReader::read(json_decode((string) file_get_contents($file), true));
-            if ($school->key !== basename($file, '.json')) {
-                throw new RuntimeException("{$file}: a school's file is named by its key.");
-            }
+            $school = self::of($file);
             $schools[$school->key] = $school;
         }
         $place = array_flip(self::FIRST);

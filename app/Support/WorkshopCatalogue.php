@@ -58,9 +58,7 @@ final class WorkshopCatalogue implements Catalogue
 
     public function school(string $key): ?School
     {
-        $own = $this->own()[$key] ?? null;
-
-        return SchoolFiles::all()[$key] ?? $own?->asSchool($this);
+        return SchoolFiles::named($key) ?? ($this->own()[$key] ?? null)?->asSchool($this);
     }
 
     public function equipment(): Equipment
