@@ -9,6 +9,7 @@ use App\Models\BodyShapeRecord;
 use App\Models\PaintSystemRecord;
 use App\Models\RepairJob;
 use App\Models\User;
+use App\Policies\Right;
 use App\Support\SameJson;
 use Illuminate\Database\ConnectionInterface;
 use Kalopsis\Film\PaintSystemReader;
@@ -122,11 +123,17 @@ final readonly class ImportJob
                     'name' => $body->name,
                     'style' => $body->style,
                     'svg' => $svg,
+                    // Who may not change the shelf does not do so by a job's file: the shape stays with that job.
+                    'put_away_at' => Right::AddDrawings->isOf($user) ? null : now(),
                 ]);
 
                 return $key;
             }
             if ($known->svg === $svg) {
+                if ($known->put_away_at !== null && Right::AddDrawings->isOf($user)) {
+                    $known->update(['put_away_at' => null]);
+                }
+
                 return $key;
             }
         }
@@ -145,6 +152,7 @@ final readonly class ImportJob
                     'key' => $key,
                     'name' => $system->name,
                     'sheet' => $sheet,
+                    'put_away_at' => Right::KeepPaint->isOf($user) ? null : now(),
                 ]);
 
                 return [$key, 1];

@@ -172,6 +172,7 @@ final readonly class TakeArchive
                     'style' => $body->style,
                     'svg' => $svg,
                     'tape' => $one->has('tape') ? $one->raw('tape') : null,
+                    'put_away_at' => $one->has('putAway') && $one->flag('putAway', 'Put away') ? now() : null,
                 ]);
             }
         }

@@ -82,6 +82,7 @@ final readonly class WorkshopArchive
                 'key' => $b->key,
                 'svg' => $b->svg,
                 'tape' => $b->tape,
+                'putAway' => $b->put_away_at !== null,
             ]),
             'paintSystems' => $this->each(PaintSystemRecord::class, $workshop, fn (PaintSystemRecord $p): array => [
                 'key' => $p->key,

@@ -12,6 +12,9 @@ return new class () extends Migration {
         Schema::table('colour_readings', function (Blueprint $table): void {
             $table->string('instrument', 60)->default('')->comment('what it was read with; empty: nobody said');
         });
+        Schema::table('body_shapes', function (Blueprint $table): void {
+            $table->timestamp('put_away_at')->nullable()->comment('came with a job and stays with it');
+        });
         Schema::table('colours', function (Blueprint $table): void {
             $table->float('hiding_um')->nullable()->comment('dry film that hides, um; empty: its class\'s');
             $table->json('reading')->nullable()->comment('mean of a file\'s shots of this colour, with shots and the file\'s name');
@@ -20,6 +23,7 @@ return new class () extends Migration {
 
     public function down(): void
     {
+        Schema::table('body_shapes', fn (Blueprint $table) => $table->dropColumn('put_away_at'));
         Schema::table('colours', fn (Blueprint $table) => $table->dropColumn(['reading', 'hiding_um']));
         Schema::table('colour_readings', fn (Blueprint $table) => $table->dropColumn('instrument'));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Models\BodyShapeRecord;
 use App\Models\RepairJob;
+use App\Models\Role;
+use App\Models\User;
 use App\Models\Workshop;
 use Kalopsis\Tests\Support\Bodies;
 
@@ -45,6 +47,31 @@ it('puts another body of the same key beside the one on the shelf', function ():
     $this->postJson('/api/jobs/import', $file)->assertCreated()->assertJsonPath('document.car.bodyShape', 'marlo-tern-2');
     $this->postJson('/api/jobs/import', $file)->assertCreated()->assertJsonPath('document.car.bodyShape', 'marlo-tern-2');
     expect(BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->count())->toBe(5);
+});
+
+it('keeps a shape and a sheet that came with a job off the shelf of who may not change it', function (): void {
+    $shop = Workshop::factory()->stocked()->create();
+    $lead = User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Lead]);
+    $apprentice = User::factory()->create(['workshop_id' => $shop->id, 'role' => Role::Apprentice]);
+    $job = $this->open($this->painter($shop));
+    $file = $this->getJson("/api/jobs/{$job->id}/file")->json();
+    $svg = str_replace(['data-key="marlo-tern"', 'data-name="Marlo Tern"'], ['data-key="long-tern"', 'data-name="Long Tern"'], $file['bodyShapeSvg']);
+    $file = [...$file, 'bodyShapeSvg' => $svg, 'paintSystemSheet' => [...$file['paintSystemSheet'], 'key' => 'odd-line', 'name' => 'Odd Line']];
+    $shelf = function (User $who): array {
+        $json = $this->actingAs($who)->getJson('/api/shelf')->assertOk()->json();
+
+        return [in_array('long-tern', array_column($json['bodyShapes'], 'key'), true),
+            in_array('odd-line', array_column($json['paintSystems'], 'key'), true)];
+    };
+    $taken = $this->actingAs($apprentice)->postJson('/api/jobs/import', $file)->assertCreated();
+    // The job has both; nobody else is offered them.
+    expect($taken->json('document.car.bodyShape'))->toBe('long-tern')
+        ->and($taken->json('plan.verdict'))->not->toBeNull()
+        ->and($shelf($apprentice))->toBe([false, false]);
+    $this->postJson("/api/jobs/{$taken->json('id')}/preview", ['document' => $taken->json('document')])->assertOk();
+    // A lead who adds the same drawing puts it on the shelf.
+    $this->actingAs($lead)->postJson('/api/bodies', ['svg' => $svg])->assertCreated();
+    expect($shelf($lead))->toBe([true, false]);
 });
 
 it('takes in all or nothing', function (): void {

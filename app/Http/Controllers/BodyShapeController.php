@@ -134,7 +134,14 @@ final class BodyShapeController extends Controller
         $user = $this->entitled($request, Right::AddDrawings);
         $svg = $request->input('svg');
         $body = BodyShapeSvg::read(is_string($svg) ? $svg : '');
-        if (BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $body->key)->exists()) {
+        $known = BodyShapeRecord::query()->where('workshop_id', $user->workshop_id)->where('key', $body->key)->first();
+        if ($known !== null && $known->put_away_at !== null && trim($known->svg) === trim($svg)) {
+            // It came with a job, and is now for all.
+            $known->update(['put_away_at' => null]);
+
+            return new JsonResponse(BodyShapeResource::of($body), 201);
+        }
+        if ($known !== null) {
             throw ValidationException::withMessages([
                 'svg' => "There is a body shape \"{$body->key}\" already. Give the drawing another data-key.",
             ]);

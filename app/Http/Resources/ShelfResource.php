@@ -39,11 +39,12 @@ final class ShelfResource
     {
         $colours = $workshop->colours();
         $colours->whereNull('put_away_at');
+        $shapes = $workshop->bodyShapes();
+        $shapes->whereNull('put_away_at');
         $paint = $workshop->paintSystems()->get()->sortBy('name');
 
         return [
-            'bodyShapes' => $workshop
-                ->bodyShapes()
+            'bodyShapes' => $shapes
                 ->get(['key', 'name', 'style', 'tape'])
                 ->sortBy('name')
                 ->values()
