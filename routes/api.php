@@ -36,6 +36,7 @@ use App\Http\Controllers\TonerController;
 use App\Http\Controllers\WorkshopController;
 use App\Http\Middleware\AllOrNothing;
 use App\Http\Middleware\AtItsAddress;
+use App\Http\Middleware\LongWork;
 use App\Http\Middleware\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
@@ -66,7 +67,7 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
     Route::post('jobs/{job}/offers', [SimulationController::class, 'offers']);
     Route::post('jobs/{job}/ways', [SimulationController::class, 'ways']);
     Route::post('jobs/{job}/cures', [SimulationController::class, 'cures']);
-    Route::post('jobs/{job}/smallest', [SimulationController::class, 'smallest']);
+    Route::post('jobs/{job}/smallest', [SimulationController::class, 'smallest'])->middleware(LongWork::class);
     Route::post('jobs/{job}/colour/samples/{sample}/tint', [TintController::class, 'advise']);
     Route::post('jobs/{job}/reduction', [CupController::class, 'reduction']);
     Route::post('jobs/{job}/mix-choices', [CupController::class, 'choices']);
@@ -93,8 +94,8 @@ Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void
         Route::post('people/{person}/sign-out', [PeopleController::class, 'signOut']);
         Route::get('happenings', [PeopleController::class, 'happenings']);
 
-        Route::get('workshop/archive', [WorkshopController::class, 'show']);
-        Route::post('workshop/archive', [WorkshopController::class, 'store']);
+        Route::get('workshop/archive', [WorkshopController::class, 'show'])->middleware(LongWork::class);
+        Route::post('workshop/archive', [WorkshopController::class, 'store'])->middleware(LongWork::class);
 
         Route::get('jobs', [JobController::class, 'index']);
         Route::post('jobs', [JobController::class, 'store']);
