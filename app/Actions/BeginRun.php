@@ -16,6 +16,7 @@ use Illuminate\Database\ConnectionInterface;
 use Kalopsis\Caution\Caution;
 use Kalopsis\Findings\Defect;
 use Kalopsis\Findings\Remedy;
+use Kalopsis\Job\JobPlan;
 use Kalopsis\Job\PlannedRun;
 use Kalopsis\Job\RunDrawing;
 
@@ -44,12 +45,9 @@ final readonly class BeginRun
         if ($plan->blend->coats === [] || $plan->blend->panels === []) {
             throw new RunRefused('There is nothing to spray yet.');
         }
-        $pair = Pair::of($job)->at($plan->job->plan->effectCoats());
-        $defects = DefectFile::all();
-        $run = (new PlannedRun($plan, $defects, $this->planning->planner(), $pair->car, $pair->card))->run();
-        $car = $plan->job->car;
+        $begun = $this->begun($job, $plan);
 
-        return $this->database->transaction(function () use ($user, $job, $id, $plan, $run, $defects, $car): BoothRun {
+        return $this->database->transaction(function () use ($user, $job, $id, $begun): BoothRun {
             // Two tablets that begin at once: the second finds the first's run.
             RepairJob::held($job->id);
             $open = $job->runs()->whereNull('finished_at')->first();
@@ -61,20 +59,30 @@ final readonly class BeginRun
                 'repair_job_id' => $job->id,
                 'user_id' => $user->id,
                 'job_version' => $job->head,
-                'begun' => [
-                    'run' => $run,
-                    'label' => $car->label,
-                    'plate' => $car->plate,
-                    'colour' => $plan->job->colour->name,
-                    'system' => $plan->job->system->name,
-                    'painter' => $car->painter,
-                    'practice' => $plan->job->practice || $job->workshop->is_demo,
-                    'drawing' => new RunDrawing($plan),
-                    'always' => Caution::ALWAYS,
-                    'defects' => array_map(self::told(...), $defects),
-                ],
+                'begun' => $begun,
             ]);
         });
+    }
+
+    /** @return array<string, mixed> what a run keeps of the plan it was begun with */
+    public function begun(RepairJob $job, JobPlan $plan): array
+    {
+        $pair = Pair::of($job)->at($plan->job->plan->effectCoats());
+        $defects = DefectFile::all();
+        $car = $plan->job->car;
+
+        return [
+            'run' => (new PlannedRun($plan, $defects, $this->planning->planner(), $pair->car, $pair->card))->run(),
+            'label' => $car->label,
+            'plate' => $car->plate,
+            'colour' => $plan->job->colour->name,
+            'system' => $plan->job->system->name,
+            'painter' => $car->painter,
+            'practice' => $plan->job->practice || $job->workshop->is_demo,
+            'drawing' => new RunDrawing($plan),
+            'always' => Caution::ALWAYS,
+            'defects' => array_map(self::told(...), $defects),
+        ];
     }
 
     /** @return array<string, mixed> a defect as a tablet shows it */

@@ -118,6 +118,22 @@ it('is written anew from the jobs, and filled with years of work for a try', fun
         ->toHaveCount(21);
 });
 
+it('fills a shop with cards, readings and runs as well, and an old car opens like any other', function (): void {
+    $user = $this->painter(Workshop::factory()->stocked()->create(['is_demo' => true]));
+    $job = $this->open($user);
+    $car = $this->postJson("/api/jobs/{$job->id}/colour/samples", ['kind' => 'car', 'name' => 'Car'])->assertCreated()->json('samples.0.id');
+    $this->postJson("/api/jobs/{$job->id}/colour/samples/{$car}/readings", [
+        'readings' => [['geometry' => '45/0', 'viewing' => 'D65/10', 'labs' => ['45' => [45.0, 40.0, 12.0]]]],
+    ])->assertCreated();
+    $this->artisan('logbook:fill', ['jobs' => '5', '--readings' => '15', '--events' => '20'])->assertSuccessful();
+    $old = RepairJob::query()->where('plate', 'OLD 00003')->firstOrFail();
+    expect($old->samples()->firstOrFail()->readings()->count())->toBe(3);
+    $run = $this->getJson("/api/jobs/{$old->id}/runs")->assertOk()->json('0.id');
+    expect($this->getJson("/api/jobs/{$old->id}/runs/{$run}")->assertOk()->json('events'))->toHaveCount(4);
+    $this->getJson("/api/jobs/{$old->id}")->assertOk()->assertJsonPath('archived', true);
+    $this->getJson('/api/jobs?archived=1')->assertOk()->assertJsonCount(5);
+});
+
 it('tells all that was tried of a colour: cards against their cars, which passed, tint steps, the formula', function (): void {
     $user = $this->painter();
     $read = function (RepairJob $job, string $kind, string $name, float $l): string {

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\BeginRun;
 use App\Models\JobFact;
 use App\Models\RepairJob;
 use App\Models\Workshop;
+use App\Support\Planning;
 use App\Support\SchoolFiles;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\FinishClass;
@@ -24,11 +28,11 @@ final class FillLogbook extends Command
 
     private const PAINTERS = ['Bram Oxley', 'Petra Lunn', 'Col Farrow'];
 
-    protected $signature = 'logbook:fill {jobs=30000}';
+    protected $signature = 'logbook:fill {jobs=30000} {--readings=0} {--events=0}';
 
     protected $description = 'Fill the demo workshop with made-up jobs of years';
 
-    public function handle(): int
+    public function handle(BeginRun $runs, Planning $planning): int
     {
         $workshop = Workshop::query()->where('is_demo', true)->first();
         $wanted = filter_var($this->argument('jobs'), FILTER_VALIDATE_INT, [
@@ -49,7 +53,75 @@ final class FillLogbook extends Command
             JobFact::query()->insert($facts);
         }
 
+        $readings = (int) $this->option('readings');
+        $events = (int) $this->option('events');
+        if ($readings > 0 || $events > 0) {
+            $query = RepairJob::query();
+            $query->where('workshop_id', $workshop->id)->where('plate', 'not like', 'OLD %')->orderBy('id');
+            $first = $query->firstOrFail();
+            $plan = $planning->plan($first->at($first->head)->document, $workshop->id, $first);
+            $begun = (string) json_encode($runs->begun($first, $plan));
+            self::deepen($workshop->id, $begun, [(int) ceil($readings / $wanted), (int) ceil($events / $wanted)]);
+        }
+
         return self::SUCCESS;
+    }
+
+    /**
+     * A version, a card with readings and a run with taps for each of the made-up jobs: copies of the demo's.
+     *
+     * @param array{int, int} $each readings and taps of a job
+     */
+    private static function deepen(int $workshop, string $begun, array $each): void
+    {
+        $made = DB::table('repair_jobs')->where('workshop_id', $workshop)->where('plate', 'like', 'OLD %');
+        $version = DB::table('job_versions')->orderBy('id')->first();
+        $sample = DB::table('colour_samples')->whereNotNull('mean')->orderBy('created_at')->first();
+        $reading = DB::table('colour_readings')->orderBy('id')->first();
+        if ($version === null || $sample === null || $reading === null) {
+            return;
+        }
+        $copy = fn (object $row, array $other): array => [...array_diff_key((array) $row, ['id' => 0]), ...$other];
+        $made->orderBy('id')->chunk(200, function (Collection $some) use ($version, $sample, $reading, $copy, $each, $begun): void {
+            $rows = ['job_versions' => [], 'colour_samples' => [], 'colour_readings' => [], 'booth_runs' => [], 'booth_run_events' => []];
+            foreach ($some as $job) {
+                $rows['job_versions'][] = $copy($version, ['repair_job_id' => $job->id]);
+                $card = (string) Str::uuid();
+                $rows['colour_samples'][] = ['id' => $card, ...$copy($sample, ['repair_job_id' => $job->id, 'number' => 1])];
+                for ($i = 0; $i < $each[0]; $i++) {
+                    $rows['colour_readings'][] = $copy($reading, ['colour_sample_id' => $card]);
+                }
+                $run = (string) Str::uuid();
+                $rows['booth_runs'][] = [
+                    'id' => $run,
+                    'repair_job_id' => $job->id,
+                    'job_version' => 1,
+                    'begun' => $begun,
+                    'finished_at' => $job->created_at,
+                    'created_at' => $job->created_at,
+                ];
+                for ($i = 0; $i < $each[1]; $i++) {
+                    $rows['booth_run_events'][] = [
+                        'booth_run_id' => $run,
+                        'key' => (string) Str::uuid(),
+                        'kind' => 'note',
+                        'device' => 'tablet',
+                        'seq' => $i,
+                        'occurred_ms' => 1_700_000_000_000 + $i,
+                        'device_ms' => 1_700_000_000_000 + $i,
+                        'body' => '{}',
+                    ];
+                }
+            }
+            DB::transaction(function () use ($rows): void {
+                foreach ($rows as $table => $all) {
+                    // A run keeps its whole plan: a few at once.
+                    foreach (array_chunk($all, $table === 'booth_runs' ? 20 : 2000) as $chunk) {
+                        DB::table($table)->insert($chunk);
+                    }
+                }
+            });
+        });
     }
 
     /** @return array{array<string, mixed>, array<string, mixed>} */

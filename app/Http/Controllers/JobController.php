@@ -21,6 +21,9 @@ use OpenApi\Attributes as OA;
 
 final class JobController extends Controller
 {
+    /** A list nobody scrolls further. */
+    private const MOST_PUT_AWAY = 200;
+
     #[
         OA\Get(
             path: '/api/jobs',
@@ -38,8 +41,14 @@ final class JobController extends Controller
     ]
     public function index(Request $request): AnonymousResourceCollection
     {
-        $jobs = $this->user($request)->workshop->jobs()->with('headVersion')->orderBy('created_at')->orderBy('id');
-        $shown = $request->boolean('archived') ? $jobs->whereNotNull('archived_at') : $jobs->whereNull('archived_at');
+        $jobs = $this->user($request)->workshop->jobs()->with('headVersion');
+        if ($request->boolean('archived')) {
+            // Years of cars are put away: older ones are found in the logbook.
+            $jobs->whereNotNull('archived_at')->orderByDesc('archived_at')->limit(self::MOST_PUT_AWAY);
+
+            return JobRow::collection($jobs->get());
+        }
+        $shown = $jobs->whereNull('archived_at')->orderBy('created_at')->orderBy('id');
 
         // What is due first comes first; what nobody said a time for comes last, in the order it came in.
         return JobRow::collection($shown->get()->sortBy('due_first')->values());
