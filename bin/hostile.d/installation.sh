@@ -12,7 +12,7 @@ open_hostile() {
 # Nothing of the tests' own installation may reach this one.
 apart() { env -u DB_SOCKET -u DB_DATABASE -u DB_PASSWORD -u APP_KEY -u APP_URL -u SANCTUM_STATEFUL_DOMAINS -u CACHE_PATH -u LARAVEL_STORAGE_PATH "$@"; }
 
-hostile_begin() { apart KALOPSIS_INSTANCE="$HOSTILE" KALOPSIS_PORT="$HOSTILE_PORT" KALOPSIS_LONGEST_WAIT_S=1 setsid "$ROOT/bin/start" </dev/null; }
+hostile_begin() { apart KALOPSIS_INSTANCE="$HOSTILE" KALOPSIS_PORT="$HOSTILE_PORT" KALOPSIS_LONGEST_WAIT_S=1 CACHE_STORE=database setsid "$ROOT/bin/start" </dev/null; }
 
 hostile_start() {
     hostile_begin >"$REPORTS/hostile.log" 2>&1 &
@@ -134,6 +134,43 @@ stop_serving() {
     for _ in $(seq 1 300); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.1; done
 }
 
+# Two nodes on one database behind one web server, by configuration alone; each is killed in turn while people work.
+nodes_share_one_shop() {
+    local b=$HOSTILE.b status served
+    rm -rf "$b" && mkdir -p "$b"/{log,storage/logs,storage/framework/{cache/data,sessions,views}}
+    sed -e "s#$HOSTILE/run/php.sock#$b/php.sock#; s#$HOSTILE/log#$b/log#g" -e '/^\[kalopsis\]/a access.log = '"$b"'/log/access.log' "$HOSTILE/php-fpm.conf" >"$b/php-fpm.conf"
+    sed -i -e "s#fastcgi_pass unix:$HOSTILE/run/php.sock#fastcgi_pass nodes#" \
+        -e "/^http {/a upstream nodes { server unix:$HOSTILE/run/php.sock max_fails=1 fail_timeout=1s; server unix:$b/php.sock max_fails=1 fail_timeout=1s; }" "$HOSTILE/nginx.conf"
+    begin_node_b
+    kill -HUP "$(hostile_group web)"
+    (
+        for _ in 1 2 3; do
+            sleep 3; kill -KILL -- "-$(cat "$b/group")"; sleep 2; begin_node_b
+            sleep 2; kill -KILL -- "-$(hostile_group php)"
+        done
+    ) 2>/dev/null &
+    told plugs "$HOSTILE_URL" "$HOSTILE" 0 1 24; status=$?
+    wait $!
+    served=$(grep -c "index.php" "$b/log/access.log")
+    echo "The second node answered $served times."
+    kill -KILL -- "-$(cat "$b/group")"
+    # The first goes on alone.
+    hostile_up && [ "$status" -eq 0 ] && [ "$served" -gt 50 ]
+}
+
+begin_node_b() {
+    (
+        unset DB_SOCKET DB_DATABASE DB_PASSWORD APP_URL SANCTUM_STATEFUL_DOMAINS APP_CONFIG_CACHE APP_ROUTES_CACHE
+        instance "$HOSTILE" "$HOSTILE_PORT"
+        export LARAVEL_STORAGE_PATH=$HOSTILE.b/storage CACHE_PATH=$HOSTILE.b/cache
+        chown -hR "$SERVICE:" "$HOSTILE.b" 2>/dev/null
+        rm -f "$HOSTILE.b/php.sock"
+        setsid "${AS[@]}" "$(find_tool php-fpm8.2)" $([ "$SERVICE" = root ] && echo -R) -y "$HOSTILE.b/php-fpm.conf" -d pcov.enabled=0 \
+            >>"$HOSTILE.b/log/out" 2>&1 </dev/null &
+        echo $! >"$HOSTILE.b/group"
+    )
+}
+
 units_are_well_written() {
     local units=$ROOT/var/units
     rm -rf "$units" && mkdir -p "$units"
@@ -166,6 +203,7 @@ hostile() {
     check "Another account finds nothing" strangers_stay_out
     check "The application has its own database only" own_database_only
     check "A day with $3 kills: nothing lost, nothing twice" told plugs "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
+    check "Two nodes on one database, each killed in turn" nodes_share_one_shop
     check "Nothing stays when the watcher is killed" nothing_stays
     close_hostile
     check "An upgrade that fails goes back" failed_upgrade_goes_back

@@ -1,11 +1,11 @@
 // A day of work while plugs are pulled: edits, readings and taps are sent until somebody acknowledges them, and the database, PHP
 // and the web server are killed again and again. In the end everything acknowledged is there, and nothing twice.
-// Usage: node plugs.mjs URL INSTANCE KILLS SEED
+// Usage: node plugs.mjs URL INSTANCE KILLS SEED SECONDS; without kills the day lasts so many seconds, and somebody else pulls plugs
 import { readFileSync } from 'node:fs';
 import { repeatable } from './chance.mjs';
 import { signIn } from './people.mjs';
 
-const [, , home, instance, kills = '10', seed = '1'] = process.argv;
+const [, , home, instance, kills = '10', seed = '1', seconds = '0'] = process.argv;
 const chance = repeatable(seed);
 const wait = (ms) => new Promise((go) => setTimeout(go, ms));
 const PATIENCE_MS = 90_000;
@@ -145,7 +145,7 @@ async function pull() {
     }
     slowest[what] = Math.max(slowest[what] ?? 0, Date.now() - began);
   }
-  await wait(500);
+  await wait(500 + 1000 * Number(seconds));
   done = true;
 }
 
