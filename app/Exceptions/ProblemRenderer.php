@@ -22,6 +22,7 @@ use Kalopsis\Input\InvalidInput;
 use Kalopsis\Input\Problem as InputProblem;
 use Kalopsis\Panel\Exception\BadBodyShape;
 use Kalopsis\Tint\Exception\TintException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -120,6 +121,13 @@ final class ProblemRenderer
                 'Nothing was changed. Try again.',
                 headers: ['Retry-After' => '1'],
             ),
+            self::isFull($error) => Problem::response(
+                503,
+                'full',
+                'There is no room left on the shop computer.',
+                'What was typed stays here and is tried again when somebody has made room.',
+                headers: ['Retry-After' => '60'],
+            ),
             default => Problem::response(
                 500,
                 'broken',
@@ -127,6 +135,12 @@ final class ProblemRenderer
                 'Nothing you typed is lost. Try again; if it stays, tell whoever looks after this machine.',
             ),
         };
+    }
+
+    /** MariaDB's errors for a disk without room: of writing a file, of a table, of the server. */
+    private static function isFull(Throwable $error): bool
+    {
+        return $error instanceof PDOException && in_array($error->errorInfo[1] ?? 0, [3, 1021, 1026, 1114], true);
     }
 
     private function validation(ValidationException $error): JsonResponse

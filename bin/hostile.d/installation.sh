@@ -134,6 +134,22 @@ stop_serving() {
     for _ in $(seq 1 300); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.1; done
 }
 
+# The disk fills up in the middle of work: refusals in words, nothing acknowledged is lost, up again without a hand when there is room.
+# Half of it is there only where a disk can be made for it; the database looks for room again each minute.
+disk_fills_up() {
+    local disk=$HOSTILE.disk at=http://127.0.0.1:$((HOSTILE_PORT - 3)) pid status
+    mkdir -p "$disk" && mount -t tmpfs -o size=420m tmpfs "$disk" 2>/dev/null || { echo "No disk can be made here: not tried."; return 0; }
+    apart KALOPSIS_INSTANCE="$disk/app" KALOPSIS_PORT="$((HOSTILE_PORT - 3))" KALOPSIS_LONGEST_WAIT_S=1 setsid "$ROOT/bin/start" </dev/null >"$REPORTS/disk.log" 2>&1 &
+    disown
+    for _ in $(seq 1 600); do curl -fsS -o /dev/null "$at/up" 2>/dev/null && break; sleep 0.1; done
+    node "$ROOT/bin/hostile.d/full-disk.mjs" "$at" "$disk/ballast" >"$REPORTS/full-disk.txt" 2>&1; status=$?
+    cat "$REPORTS/full-disk.txt"
+    pid=$(cat "$disk/app/run/start.pid") && kill -TERM "$pid"
+    for _ in $(seq 1 300); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+    umount "$disk"
+    return $status
+}
+
 # Two nodes on one database behind one web server, by configuration alone; each is killed in turn while people work.
 nodes_share_one_shop() {
     local b=$HOSTILE.b status served
@@ -204,6 +220,7 @@ hostile() {
     check "The application has its own database only" own_database_only
     check "A day with $3 kills: nothing lost, nothing twice" told plugs "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
     check "Two nodes on one database, each killed in turn" nodes_share_one_shop
+    [ "$3" -lt 30 ] || check "The disk fills up" disk_fills_up
     check "Nothing stays when the watcher is killed" nothing_stays
     close_hostile
     check "An upgrade that fails goes back" failed_upgrade_goes_back

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\ProblemRenderer;
 use App\Models\BodyShapeRecord;
 use App\Models\Colour;
 use App\Models\JobVersion;
@@ -11,6 +12,7 @@ use App\Models\Workshop;
 use App\Support\JobDocument;
 use App\Support\SameJson;
 use Illuminate\Database\QueryException;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Kalopsis\Tests\Support\Bodies;
@@ -216,4 +218,24 @@ it('tells a history whose every step can be named', function (): void {
     $this->withHeaders(['If-Match' => '"1"'])
         ->postJson("/api/jobs/{$job->id}/undo")
         ->assertStatus(412);
+});
+
+it('says in words that there is no room left, and nothing is kept of what did not fit', function (): void {
+    // A table in memory fills up as a disk does: MariaDB's error 1114 for both.
+    DB::statement('SET SESSION max_heap_table_size = 16384');
+    DB::statement('CREATE TEMPORARY TABLE small (text CHAR(250)) ENGINE = MEMORY');
+    $full = null;
+
+    try {
+        for ($i = 0; $i < 10_000; $i++) {
+            DB::table('small')->insert(['text' => str_repeat('x', 200)]);
+        }
+    } catch (QueryException $error) {
+        $full = $error;
+    }
+    expect($full)->not->toBeNull();
+    $answer = (new ProblemRenderer())->render($full, Request::create('/'));
+    expect($answer->getStatusCode())->toBe(503)
+        ->and($answer->getData()->code)->toBe('full')
+        ->and($answer->headers->get('Retry-After'))->toBe('60');
 });
