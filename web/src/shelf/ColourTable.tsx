@@ -76,7 +76,6 @@ export function ColourTable() {
           </Button>
         )}
         <TextField
-          size="small"
           type="search"
           label={t`Find a colour`}
           value={search}
