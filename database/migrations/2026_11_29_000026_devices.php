@@ -17,7 +17,7 @@ return new class () extends Migration {
         });
         Schema::table('colours', function (Blueprint $table): void {
             $table->float('hiding_um')->nullable()->comment('dry film that hides, um; empty: its class\'s');
-            $table->json('reading')->nullable()->comment('mean of a file\'s shots of this colour, with shots and the file\'s name');
+            $table->json('reading')->nullable()->comment('mean of a file\'s shots, their number, the file');
         });
     }
 

@@ -184,7 +184,7 @@ function readColours(string $text, bool $add = false): TestResponse
     );
 }
 
-it('reads the shop\'s colours out of a file by name or code, and makes colours of what is none of ours when asked', function (): void {
+it('reads colours out of a file by name or code, and makes colours of what is none of ours when asked', function (): void {
     $shop = Workshop::factory()->stocked()->create();
     $this->actingAs($user = $this->painter($shop));
     $this->postJson('/api/colours', fernGreen(['name' => 'Fern', 'code' => 'F 1']))->assertCreated();

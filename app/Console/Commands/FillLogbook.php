@@ -82,7 +82,9 @@ final class FillLogbook extends Command
             return;
         }
         $copy = fn (object $row, array $other): array => [...array_diff_key((array) $row, ['id' => 0]), ...$other];
-        $made->orderBy('id')->chunk(200, function (Collection $some) use ($version, $sample, $reading, $copy, $each, $begun): void {
+        $from = [$version, $sample, $reading];
+        $made->orderBy('id')->chunk(200, function (Collection $some) use ($from, $copy, $each, $begun): void {
+            [$version, $sample, $reading] = $from;
             $rows = ['job_versions' => [], 'colour_samples' => [], 'colour_readings' => [], 'booth_runs' => [], 'booth_run_events' => []];
             foreach ($some as $job) {
                 $rows['job_versions'][] = $copy($version, ['repair_job_id' => $job->id]);

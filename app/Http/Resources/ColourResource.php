@@ -17,7 +17,8 @@ final class ColourResource
 {
     /**
      * @return array{name: string, code: string, finish: string, undercoatShade: ?int, hidingUm: ?float, note: string,
-     *     toners: array<string, float>, layer: array<string, float>, variants: list<array{name: string, toners: array<string, float>}>} toners by name
+     *     toners: array<string, float>, layer: array<string, float>, variants: list<array{name: string, toners: array<string,
+     *     float>}>} toners by name
      */
     public static function row(Colour $colour): array
     {

@@ -128,7 +128,12 @@ it('scales every line with the cup', function (): void {
 it('mixes 4:1:2 and 2:1 + 5 % as they are told (common practice, worked by hand)', function (): void {
     $pours = fn (ProductRole $role, string $ratio, float $ml): array => array_map(
         fn (Pour $p): float => round($p->ml, 6),
-        Pouring::of(Mixture::of(Sprays::system(), $role, new MixtureSpec(), MixRatio::parse($ratio)), $ml, Vessel::of(750.0), null),
+        Pouring::of(
+            Mixture::of(Sprays::system(), $role, new MixtureSpec(), MixRatio::parse($ratio)),
+            $ml,
+            Vessel::of(750.0),
+            null,
+        ),
     );
     expect($pours(ProductRole::Sealer, '4:1:2', 350.0))
         ->toBe([200.0, 50.0, 100.0])
