@@ -165,8 +165,9 @@ nodes_share_one_shop() {
             sleep 2; kill -KILL -- "-$(hostile_group php)"
         done
     ) 2>/dev/null &
-    told plugs "$HOSTILE_URL" "$HOSTILE" 0 1 24; status=$?
+    node "$ROOT/bin/hostile.d/plugs.mjs" "$HOSTILE_URL" "$HOSTILE" 0 1 24 >"$REPORTS/nodes.txt" 2>&1; status=$?
     wait $!
+    cat "$REPORTS/nodes.txt"
     served=$(grep -c "index.php" "$b/log/access.log")
     echo "The second node answered $served times."
     kill -KILL -- "-$(cat "$b/group")"
@@ -181,7 +182,11 @@ begin_node_b() {
         export LARAVEL_STORAGE_PATH=$HOSTILE.b/storage CACHE_PATH=$HOSTILE.b/cache
         chown -hR "$SERVICE:" "$HOSTILE.b" 2>/dev/null
         rm -f "$HOSTILE.b/php.sock"
-        setsid "${AS[@]}" "$(find_tool php-fpm8.2)" $([ "$SERVICE" = root ] && echo -R) -y "$HOSTILE.b/php-fpm.conf" -d pcov.enabled=0 \
+        # It is to outlive this subshell.
+        local as=() word
+        for word in "${AS[@]}"; do [ "$word" = --pdeathsig=TERM ] || as+=("$word"); done
+        [ "${#as[@]}" -gt 1 ] || as=()
+        setsid "${as[@]}" "$(find_tool php-fpm8.2)" $([ "$SERVICE" = root ] && echo -R) -y "$HOSTILE.b/php-fpm.conf" -d pcov.enabled=0 \
             >>"$HOSTILE.b/log/out" 2>&1 </dev/null &
         echo $! >"$HOSTILE.b/group"
     )
