@@ -33,6 +33,8 @@ secret() { # NAME BYTES
 # instance FOLDER WEB_PORT: sets the environment that PHP and artisan read.
 instance() {
     INSTANCE=$1 WEB_PORT=$2
+    # Another installation's settings, where we were begun beside it, would send us to its database.
+    unset APP_CONFIG_CACHE APP_ROUTES_CACHE
     service_account
     mkdir -p "$INSTANCE"/{run,log,tmp,secrets,storage/logs,storage/framework/{cache/data,sessions,views}}
     # A socket's path may have 107 characters at the most.

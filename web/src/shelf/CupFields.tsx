@@ -34,7 +34,7 @@ export function CupFields({ cups, disabled, fault, onChange }: Props) {
   return (
     <Stack sx={{ gap: 1.5 }}>
       <Typography variant="h3">
-        <Trans>Cups on the shelf</Trans>
+        <Trans>Mixing cups</Trans>
       </Typography>
       <Typography variant="body2" color="text.secondary">
         <Trans>
