@@ -93,9 +93,12 @@ own_database_only() {
 
 # A step that spoils something and fails: the data are as they were, and the version before starts on them.
 failed_upgrade_goes_back() {
-    local said cars before
-    cars="SELECT COUNT(*), MD5(GROUP_CONCAT(label ORDER BY id)), (SELECT COUNT(*) FROM kalopsis.happenings) FROM kalopsis.repair_jobs"
+    local said cars before large
+    cars="SELECT COUNT(*), MD5(GROUP_CONCAT(label ORDER BY id)), (SELECT COUNT(*) FROM kalopsis.happenings), (SELECT SUM(LENGTH(body)) FROM kalopsis.reading_imports) FROM kalopsis.repair_jobs"
+    # As large as a file may be: twice that in the letters of a copy.
+    large="INSERT INTO kalopsis.reading_imports (id, repair_job_id, name, body) SELECT UUID(), id, 'large', REPEAT(UNHEX('FF'), 12000000) FROM kalopsis.repair_jobs LIMIT 1"
     hostile_start || return 1
+    mariadb --defaults-file="$HOSTILE/secrets/root.cnf" --socket="$HOSTILE/run/mysql.sock" -e "$large" || return 1
     before=$(mariadb --defaults-file="$HOSTILE/secrets/root.cnf" --socket="$HOSTILE/run/mysql.sock" -N -e "$cars")
     close_hostile
     said=$(KALOPSIS_MIGRATE_OPTIONS="--path=database/migrations --path=bin/hostile.d/broken-upgrade" hostile_begin 2>&1) && { echo "It started."; return 1; }
