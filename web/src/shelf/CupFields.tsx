@@ -57,9 +57,9 @@ export function CupFields({ cups, disabled, fault, onChange }: Props) {
               onCommit={(ml) => onChange(cups.map((c, k) => (k === i ? { ml: ml ?? 0 } : c)))}
               width={140}
             />
-            {size(i, cup, 'bottomMm', t`Across the bottom`)}
-            {size(i, cup, 'topMm', t`Across the top`)}
-            {size(i, cup, 'heightMm', t`Height inside`)}
+            {size(i, cup, 'bottomMm', t`Bottom`)}
+            {size(i, cup, 'topMm', t`Top`)}
+            {size(i, cup, 'heightMm', t`Height`)}
             {!disabled && cups.length > 1 && (
               <IconButton
                 aria-label={t`Take the cup of ${name} out`}
