@@ -22,17 +22,8 @@ final class ReadingReader
     public static function read(Fields $f): ?Measurement
     {
         $geometry = $f->choice('geometry', Geometry::class, 'The angles');
-        $named = $f->text('viewing', 1, 20, 'Light and observer');
-        $viewing = Viewing::parse($named);
+        $viewing = self::viewing($f);
         if ($viewing === null) {
-            if ($named !== '') {
-                $f->problems->add(
-                    $f->path('viewing'),
-                    'unknown',
-                    'Light and observer must be D65, D50 or A with 2 or 10 degrees, like D65/10.',
-                );
-            }
-
             return null;
         }
         $spectral = $f->has('spectra') && $f->maybe('spectra')->names() !== [];
@@ -61,5 +52,21 @@ final class ReadingReader
             count($labs) === $all => Measurement::ofLabs($labs),
             default => null,
         };
+    }
+
+    /** The light and the observer under "viewing"; null when it is none we know, which is told at the field. */
+    public static function viewing(Fields $f): ?Viewing
+    {
+        $named = $f->text('viewing', 1, 20, 'Light and observer');
+        $viewing = Viewing::parse($named);
+        if ($viewing === null && $named !== '') {
+            $f->problems->add(
+                $f->path('viewing'),
+                'unknown',
+                'Light and observer must be D65, D50 or A with 2 or 10 degrees, like D65/10.',
+            );
+        }
+
+        return $viewing;
     }
 }

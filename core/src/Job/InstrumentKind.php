@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalopsis\Job;
 
 use JsonSerializable;
+use Kalopsis\Card\ReadingReader;
 use Kalopsis\Colour\Geometry;
 use Kalopsis\Colour\Viewing;
 use Kalopsis\Input\Fields;
@@ -25,20 +26,10 @@ final readonly class InstrumentKind implements JsonSerializable
 
     public static function read(Fields $f): self
     {
-        $named = $f->text('viewing', 1, 20, 'Light and observer');
-        $viewing = Viewing::parse($named);
-        if ($viewing === null && $named !== '') {
-            $f->problems->add(
-                $f->path('viewing'),
-                'unknown',
-                'Light and observer must be D65, D50 or A with 2 or 10 degrees, like D65/10.',
-            );
-        }
-
         return new self(
             $f->text('name', 1, 60, 'The instrument'),
             $f->choice('geometry', Geometry::class, 'The angles'),
-            $viewing ?? Viewing::paint(),
+            ReadingReader::viewing($f) ?? Viewing::paint(),
             $f->has('repeats')
                 ? $f->plain('repeats', ...[...ReadingNoise::OF_A_SHOT, 'How well it repeats, in dE 2000,'])
                 : null,

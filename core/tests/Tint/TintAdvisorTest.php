@@ -258,6 +258,10 @@ it('takes an average of shots to be as good as its shots and their number say', 
         ->toEqualWithDelta(0.1, 1e-12)
         ->and(ReadingNoise::ofShots(0.2, 1)->de)
         ->toBe(ReadingNoise::usual()->de)
+        // Two instruments of one kind: 0.1 to 0.3 apart (from memory of makers' figures).
+        ->and(ReadingNoise::betweenInstruments()->de)
+        ->toBeGreaterThanOrEqual(0.1)
+        ->toBeLessThanOrEqual(0.3)
         // Four shots that happen to agree are worth half of what one repeats to; a single one, that itself.
         ->and(ReadingNoise::ofShots(0.01, 4, 0.3)->de)
         ->toEqualWithDelta(0.15, 1e-9)
