@@ -14,6 +14,7 @@ use Kalopsis\Panel\Internal\Lattice;
 use Kalopsis\Panel\Internal\PathData;
 use Kalopsis\Panel\Internal\Ring;
 use Kalopsis\Panel\Internal\SelfCrossing;
+use Kalopsis\Panel\Internal\Shape;
 use Kalopsis\Panel\Internal\Simplify;
 use Kalopsis\Panel\Motion;
 use Kalopsis\Panel\Outline;
@@ -133,23 +134,30 @@ describe('distances', function (): void {
             ->toHaveCount(9);
     });
 
-    it('fills what no contour can cross without looking, and is right in sign', function (): void {
-        $lattice = Lattice::over(new Box(0, 0, 900, 700), 10);
-        $disc = new Disc(400, 300, 80);
-        $samples = $lattice->distances([$disc], [50.0, 120.0]);
+    it('fills what no contour can cross without looking, and is right in sign', function (array $shapes, array $levels): void {
+        $lattice = Lattice::over(new Box(0, 0, 1900, 1300), 10);
+        $samples = $lattice->distances($shapes, $levels);
         $looked = 0;
         for ($j = 0; $j < $lattice->ny; $j++) {
             for ($i = 0; $i < $lattice->nx; $i++) {
-                $exact = $disc->signed($lattice->x0 + 10 * $i, $lattice->y0 + 10 * $j);
+                [$x, $y] = [$lattice->x0 + 10 * $i, $lattice->y0 + 10 * $j];
+                $exact = min(array_map(fn (Shape $s): float => $s->signed($x, $y), $shapes));
                 $sampled = $samples->nodes[$j * $lattice->nx + $i];
                 $looked += abs($exact - $sampled) < 1e-9 ? 1 : 0;
-                foreach ([50.0, 120.0] as $level) {
+                foreach ($levels as $level) {
                     expect($sampled < $level)->toBe($exact < $level);
                 }
             }
         }
         expect($looked)->toBeLessThan(($lattice->nx * $lattice->ny) / 2);
-    });
+    })->with([
+        'around a spot' => [fn (): array => [new Disc(400, 300, 80)], [50.0, 120.0]],
+        'around two' => [fn (): array => [new Disc(400, 300, 80), new Disc(1500, 900, 60)], [0.0, 90.0, 400.0]],
+        'the edge of a part with a cut-out' => [
+            fn (): array => [new Ring(Outline::through([[40, 40], [1860, 40], [1860, 1250], [900, 1250], [700, 300], [40, 900]]))],
+            [0.0],
+        ],
+    ]);
 
     it('traces both readings of a saddle as closed rings', function (float $level): void {
         // x y has a saddle at the origin; discs left and right of it touch or part as the level moves.

@@ -44,7 +44,8 @@ final readonly class Lattice
     /**
      * The signed distance from the nearest of several shapes at every node. Where no level can cross a block or
      * its rim, the block is filled with its centre's distance: right in sign against every level, which is all
-     * that tracing contours asks of it.
+     * that tracing contours asks of it. A distance changes by no more than the way walked, so the blocks before say of many a
+     * centre that no level is near it; it gets the middle of what it can be, and is not surveyed.
      *
      * @param list<Shape> $shapes
      * @param list<float> $levels mm, that contours will be traced at
@@ -59,6 +60,10 @@ final readonly class Lattice
         // From the centre to the far side of the neighbouring nodes.
         $reach = $step * M_SQRT2 * (($b - 1) / 2 + 1);
         $span = $step * ($b - 1) / 2;
+        // From one centre to the next.
+        $walk = $step * $b;
+        $low = array_fill(0, $this->blocksX * $this->blocksY, -INF);
+        $high = array_fill(0, $this->blocksX * $this->blocksY, INF);
         for ($by = 0; $by < $this->blocksY; $by++) {
             for ($bx = 0; $bx < $this->blocksX; $bx++) {
                 $block = $by * $this->blocksX + $bx;
@@ -67,19 +72,24 @@ final readonly class Lattice
                 }
                 $x = $this->x0 + $bx * $b * $step;
                 $y = $this->y0 + $by * $b * $step;
-                $near = INF;
-                $surveys = [];
-                foreach ($shapes as $s => $shape) {
-                    $surveys[$s] = $shape->survey($x + $span, $y + $span);
-                    $near = min($near, $surveys[$s][0]);
-                }
                 $first = $by * $b * $this->nx + $bx * $b;
-                $crossed = false;
-                foreach ($levels as $level) {
-                    if ($level >= $near - $reach && $level <= $near + $reach) {
-                        $crossed = true;
-                        break;
+                foreach ([$bx > 0 ? $block - 1 : -1, $by > 0 ? $block - $this->blocksX : -1] as $before) {
+                    if ($before >= 0) {
+                        $low[$block] = max($low[$block], $low[$before] - $walk);
+                        $high[$block] = min($high[$block], $high[$before] + $walk);
                     }
+                }
+                $crossed = self::mayCross($levels, $low[$block] - $reach, $high[$block] + $reach);
+                $near = ($low[$block] + $high[$block]) / 2;
+                $surveys = [];
+                if ($crossed) {
+                    $near = INF;
+                    foreach ($shapes as $s => $shape) {
+                        $surveys[$s] = $shape->survey($x + $span, $y + $span);
+                        $near = min($near, $surveys[$s][0]);
+                    }
+                    $low[$block] = $high[$block] = $near;
+                    $crossed = self::mayCross($levels, $near - $reach, $near + $reach);
                 }
                 if (! $crossed) {
                     for ($j = 0; $j < $b; $j++) {
@@ -112,5 +122,17 @@ final readonly class Lattice
         }
 
         return new Samples(array_values($nodes), array_values($least), array_values($most));
+    }
+
+    /** @param list<float> $levels */
+    private static function mayCross(array $levels, float $from, float $to): bool
+    {
+        foreach ($levels as $level) {
+            if ($level >= $from && $level <= $to) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
