@@ -134,10 +134,9 @@ final readonly class ColourDesk
     public function atGate(RepairJob $job, ?JobPlan $plan = null, ?Pair $pair = null): JobPlan
     {
         $plan ??= $this->plan($job);
-        $samples = $job->samples()->get();
-        $events = $job->colourEvents()->with('user')->get()->whereIn('kind', self::GATE)->sortByDesc('id')->values();
-        $passed = self::passed($events, Fingerprint::of($plan), $samples, self::mayPractise($job, $plan));
         $pair = ($pair ?? Pair::of($job))->at($plan->job->plan->effectCoats());
+        $events = $job->colourEvents()->with('user')->get()->whereIn('kind', self::GATE)->sortByDesc('id')->values();
+        $passed = self::passed($events, Fingerprint::of($plan), $pair->samples, self::mayPractise($job, $plan));
         $comparison = $pair->comparison();
         $verdict = $comparison === null ? null : CardVerdict::of($comparison, self::needs($plan)->of($comparison));
 

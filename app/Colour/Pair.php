@@ -6,6 +6,7 @@ namespace App\Colour;
 
 use App\Models\ColourSample;
 use App\Models\RepairJob;
+use Illuminate\Support\Collection;
 use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\ReadingReader;
 use Kalopsis\Card\ReadingSource;
@@ -28,8 +29,12 @@ use RuntimeException;
  */
 final readonly class Pair
 {
-    /** @param list<LetDownCard> $letDown cards of a let-down set */
+    /**
+     * @param Collection<int, ColourSample> $samples of the job, all of them
+     * @param list<LetDownCard> $letDown cards of a let-down set
+     */
     private function __construct(
+        public Collection $samples,
         public ?Measurement $car,
         public ?Measurement $card,
         public ?string $cardId,
@@ -41,7 +46,7 @@ final readonly class Pair
 
     public static function none(): self
     {
-        return new self(null, null, null, 0);
+        return new self(new Collection(), null, null, null, 0);
     }
 
     public static function of(RepairJob $job): self
@@ -50,7 +55,8 @@ final readonly class Pair
         $cards = $known = $letDown = [];
         $count = 0;
         $carSimulated = false;
-        foreach ($job->samples()->get()->sortBy('number') as $sample) {
+        $samples = $job->samples()->get();
+        foreach ($samples->sortBy('number') as $sample) {
             if ($sample->struck_at !== null) {
                 continue;
             }
@@ -73,6 +79,7 @@ final readonly class Pair
         $best = $car === null ? null : Ranking::against($car, $cards)[0]->id ?? null;
 
         return new self(
+            $samples,
             $car,
             $best === null ? null : $cards[$best],
             $best,
@@ -98,7 +105,7 @@ final readonly class Pair
 
         return $card === null
             ? $this
-            : new self($this->car, $card, $this->cardId, $this->cards, $this->simulated, null, $this->letDown);
+            : new self($this->samples, $this->car, $card, $this->cardId, $this->cards, $this->simulated, null, $this->letDown);
     }
 
     /** A job where this let-down set says how the colour goes with its coats; the job as it is without one. */

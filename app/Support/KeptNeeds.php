@@ -23,4 +23,9 @@ final readonly class KeptNeeds implements NeedMemory
 
         return [$mm, $stays === null ? null : Part::from($stays)];
     }
+
+    public function index(string $key, callable $find): float
+    {
+        return Cache::remember("index {$key}", self::SECONDS, $find(...));
+    }
 }

@@ -15,4 +15,11 @@ interface NeedMemory
      * @return array{?float, ?Part}
      */
     public function remember(string $key, callable $find): array;
+
+    /**
+     * The same of an index of visibility, which no place of a repair changes either.
+     *
+     * @param callable(): float $find
+     */
+    public function index(string $key, callable $find): float;
 }

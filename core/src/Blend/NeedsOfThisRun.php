@@ -12,6 +12,9 @@ final class NeedsOfThisRun implements NeedMemory
     /** @var array<string, array{?float, ?\Kalopsis\Spray\Part}> */
     private array $known = [];
 
+    /** @var array<string, float> */
+    private array $indices = [];
+
     public function remember(string $key, callable $find): array
     {
         if (count($this->known) >= self::MOST) {
@@ -19,5 +22,14 @@ final class NeedsOfThisRun implements NeedMemory
         }
 
         return $this->known[$key] ??= $find();
+    }
+
+    public function index(string $key, callable $find): float
+    {
+        if (count($this->indices) >= self::MOST) {
+            $this->indices = [];
+        }
+
+        return $this->indices[$key] ??= $find();
     }
 }

@@ -57,6 +57,14 @@ final readonly class Planner
         return $this->need($request, PanelsInPlay::around($request));
     }
 
+    /** How well a sharp edge of the new colour at a gap would be seen, 1 = just noticed. */
+    public function buttIndex(BlendRequest $request): float
+    {
+        $edge = Simulation::of([], $request->system, $request->finish, $request->reducer, $request->air);
+
+        return $this->memory->index($edge->key($request->certainty), $edge->buttIndex(...));
+    }
+
     /** Does a repair want sealer over it before colour? */
     public static function wantsSealer(Repair $repair, ?int $undercoatShade): bool
     {

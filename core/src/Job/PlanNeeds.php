@@ -11,7 +11,6 @@ use Kalopsis\Card\EyeVerdict;
 use Kalopsis\Card\NeedOf;
 use Kalopsis\Colour\Comparison;
 use Kalopsis\Spray\Finish;
-use Kalopsis\Spray\Simulation;
 
 /** What a plan needs for each card on the desk, by the same computation that plans with the best of them. */
 final readonly class PlanNeeds implements NeedOf
@@ -36,8 +35,9 @@ final readonly class PlanNeeds implements NeedOf
         $blend = $this->plan->blend;
         // The card the plan is made for has been asked about already.
         $same = $blend->request->finish->measured === $finish->measured && $blend->request->finish->isLike($finish);
-        $need = $same ? $blend->need : $this->planner->needFor($blend->request->sprayedWith($finish));
-        $butt = Simulation::of([], $blend->request->system, $finish, $blend->request->reducer, $blend->request->air)->buttIndex();
+        $sprayed = $blend->request->sprayedWith($finish);
+        $need = $same ? $blend->need : $this->planner->needFor($sprayed);
+        $butt = $this->planner->buttIndex($sprayed);
         $butts = false;
         foreach ($blend->sides as $side) {
             $butts = $butts || ($side->choice === SideChoice::Butt && $side->reached);
