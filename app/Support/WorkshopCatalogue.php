@@ -15,7 +15,6 @@ use Kalopsis\Film\PaintSystemReader;
 use Kalopsis\Job\Catalogue;
 use Kalopsis\Job\Equipment;
 use Kalopsis\Panel\BodyShape;
-use Kalopsis\Panel\BodyShapeSvg;
 use Kalopsis\Sequence\School;
 
 /** A workshop's shelf, as the core looks things up in it. */
@@ -101,7 +100,7 @@ final class WorkshopCatalogue implements Catalogue
     {
         $record = BodyShapeRecord::query()->where('workshop_id', $this->workshopId)->where('key', $key)->first();
 
-        return $record === null ? null : BodyShapeSvg::read($record->svg);
+        return $record === null ? null : (new KeptShapes())->read($record->svg);
     }
 
     private function readSystem(string $key, ?int $edition): ?PaintSystem
