@@ -1,6 +1,11 @@
 // Many people at once: who drags a contour, and who reads and taps in the booth. Prints medians and the 95th part in ms.
 // Usage: node load.mjs URL SECONDS
+import { readFileSync } from 'node:fs';
+import ts from 'typescript';
 import { signIn } from '../hostile.d/people.mjs';
+
+const source = readFileSync(new URL('../../web/src/bench/pace.ts', import.meta.url), 'utf8');
+const { pace } = await import(`data:text/javascript,${encodeURIComponent(ts.transpile(source, { module: ts.ModuleKind.ESNext }))}`);
 
 const [, , home, seconds = '30'] = process.argv;
 const people = await Promise.all(['ines', 'bram', 'petra', 'col', 'wren'].map((who) => signIn(home, who)));
@@ -20,7 +25,7 @@ async function crowd(name, count, one) {
         const status = await work(n);
         times.push(performance.now() - began);
         if (status >= 400) errors++;
-        await wait(work.pause ?? 0);
+        await wait(work.rest?.(times.at(-1)) ?? 0);
       }
     }),
   );
@@ -30,15 +35,18 @@ async function crowd(name, count, one) {
 
 const jobs = (await people[0].ask('GET', '/api/jobs')).json.map((j) => j.id);
 
-/** A repair is pulled over its panel: as the page does it, a question after the other, the next when the last was answered. */
+/**
+ * A repair is pulled over its panel, as the page does it: one question after the other, with the page's own rests between them;
+ * with PRESSING=1 without.
+ */
 await crowd('20 people drag', 20, async (who, i) => {
   const job = jobs[i % jobs.length];
   const { document } = (await who.ask('GET', `/api/jobs/${job}`)).json;
   const work = async (n) => {
     const pulled = document.repairs.map((r, k) => (k > 0 || r.shape.xMm === undefined ? r : { ...r, shape: { ...r.shape, xMm: r.shape.xMm + ((n + i) % 40) / 2 } }));
-    return (await who.ask('POST', `/api/jobs/${job}/preview`, { document: { ...document, repairs: pulled } })).status;
+    return who.time('POST', `/api/jobs/${job}/preview`, { document: { ...document, repairs: pulled } });
   };
-  work.pause = Number(process.env.PAUSE ?? 100);
+  work.rest = process.env.PRESSING === undefined ? pace() : undefined;
   return work;
 });
 
@@ -46,7 +54,7 @@ await crowd('20 people drag', 20, async (who, i) => {
 await crowd('60 people read and tap', 60, async (who, i) => {
   const job = jobs[i % jobs.length];
   const paths = [`/api/jobs/${job}`, '/api/jobs', `/api/jobs/${job}/mixes`, `/api/jobs/${job}/runs`, `/api/jobs/${job}/history`];
-  const work = async (n) => (await who.ask('GET', paths[(n + i) % paths.length])).status;
-  work.pause = 2000;
+  const work = (n) => who.time('GET', paths[(n + i) % paths.length]);
+  work.rest = () => 2000;
   return work;
 });

@@ -9,6 +9,7 @@ import { faultText } from '../kit/units';
 import type { Change } from './document';
 import { keepDraft, loadDraft, type Draft } from './drafts';
 import { EMPTY, outbox, redoMeans, undoMeans, type Outbox, type OutboxEvent, type SaveState } from './outbox';
+import { pace } from './pace';
 
 export type { SaveState } from './outbox';
 
@@ -172,9 +173,11 @@ export function useBench(id: string): Loaded {
       setLive((was) => (document === null ? null : { document, plan: was?.plan ?? null }));
       const ask = async () => {
         asking.current = true;
+        const rests = pace();
         while (wanted.current !== null) {
           const asked: JobDocument = wanted.current;
           wanted.current = null;
+          const began = performance.now();
           try {
             const answer = await unwrap(
               api.POST('/api/jobs/{job}/preview', { params: { path: { job: id } }, body: { document: asked } }),
@@ -182,6 +185,10 @@ export function useBench(id: string): Loaded {
             setLive((was) => (was === null ? null : { ...was, plan: answer.plan }));
           } catch {
             // The last picture stays; saving will say what is wrong.
+          }
+          const rest = rests(performance.now() - began);
+          if (rest > 0) {
+            await new Promise((go) => setTimeout(go, rest));
           }
         }
         asking.current = false;
