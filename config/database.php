@@ -25,5 +25,20 @@ return [
             ],
         ],
     ],
+    // More than one database server takes changes, as in a Galera cluster with a node of ours beside each.
+    'several_writers' => (bool) env('DB_SEVERAL_WRITERS', false),
+    'redis' => [
+        'client' => 'phpredis',
+        'default' => [
+            // A path is a socket; it has the port 0.
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'username' => env('REDIS_USERNAME'),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => 0,
+            'timeout' => 2.0,
+        ],
+        'options' => ['prefix' => 'kalopsis:'],
+    ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

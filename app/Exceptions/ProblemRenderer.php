@@ -108,7 +108,7 @@ final class ProblemRenderer
                 'This page is too old. Load it again.',
             ),
             $error instanceof HttpExceptionInterface => $this->http($error),
-            (new LostConnectionDetector())->causedByLostConnection($error) => Problem::response(
+            self::isAway($error) => Problem::response(
                 503,
                 'away',
                 'The database does not answer.',
@@ -135,6 +135,14 @@ final class ProblemRenderer
                 'Nothing you typed is lost. Try again; if it stays, tell whoever looks after this machine.',
             ),
         };
+    }
+
+    /** Nobody is there, or not yet one of its cluster again (1047); what is remembered may lie elsewhere than the data. */
+    private static function isAway(Throwable $error): bool
+    {
+        return (new LostConnectionDetector())->causedByLostConnection($error)
+            || ($error instanceof PDOException && ($error->errorInfo[1] ?? 0) === 1047)
+            || is_a($error, 'RedisException');
     }
 
     /** MariaDB's errors for a disk without room: of writing a file, of a table, of the server. */

@@ -26,6 +26,7 @@ final readonly class KeptNeeds implements NeedMemory
 
     public function index(string $key, callable $find): float
     {
-        return Cache::remember("index {$key}", self::SECONDS, $find(...));
+        // In a list: a bare number comes back from Redis as text.
+        return Cache::remember("index {$key}", self::SECONDS, fn (): array => [$find()])[0];
     }
 }

@@ -10,7 +10,8 @@ use Illuminate\Database\MariaDbConnection;
 /** MariaDB, where of two transactions that wait for each other one is given up: that one is done again, not told to anybody. */
 final class ShopConnection extends MariaDbConnection
 {
-    public const TRIES = 5;
+    /** Where several servers take changes, of twelve at one car each loses some rounds before it wins. */
+    public const TRIES = 20;
 
     /**
      * @param int $attempts

@@ -3,6 +3,9 @@ import { signIn } from './people.mjs';
 
 const [, , home, rounds = '10'] = process.argv;
 const [ines, bram] = await Promise.all(['ines', 'bram'].map((who) => signIn(home, who)));
+const people = (await ines.ask('GET', '/api/people')).json;
+const ids = Object.fromEntries(['ines', 'bram'].map((who) => [who, people.find((p) => p.email === `${who}@saltmarsh.example`)?.id]));
+let [lead, other] = [ines, bram];
 const faults = [];
 const counts = {};
 function check(name, fine, told) {
@@ -93,6 +96,24 @@ for (let round = 0; round < Number(rounds); round++) {
   );
   const kinds = saves.map((s) => s.status).sort().join(' ');
   check('two saves on one version: one is kept', kinds === '200 412', kinds);
+
+  // Two leads put each other back to painter: one of them stays a lead, and raises the other again.
+  for (let n = 0; n < 4; n++) {
+    const raised = await lead.ask('PATCH', `/api/people/${ids[other.who]}`, { role: 'lead' });
+    check('a lead is made', raised.status < 300, `${raised.status} ${raised.text.slice(0, 120)}`);
+    const put = await Promise.all([[lead, other], [other, lead]].map(([who, whom]) => who.ask('PATCH', `/api/people/${ids[whom.who]}`, { role: 'painter' })));
+    noFault('two leads put each other back', put);
+    const stay = put.filter((a) => a.status < 300).length;
+    check('two leads put each other back: one stays', stay === 1, `${stay} were put back`);
+    if (stay === 2) break;
+    if (put[1].status < 300) [lead, other] = [other, lead];
+  }
+  // As it was.
+  if (lead !== ines) {
+    await lead.ask('PATCH', `/api/people/${ids.ines}`, { role: 'lead' });
+    [lead, other] = [ines, bram];
+    await ines.ask('PATCH', `/api/people/${ids.bram}`, { role: 'painter' });
+  }
 
   // Everybody at one car.
   const crowd = await Promise.all(

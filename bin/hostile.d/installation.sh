@@ -153,48 +153,6 @@ disk_fills_up() {
     return $status
 }
 
-# Two nodes on one database behind one web server, by configuration alone; each is killed in turn while people work.
-nodes_share_one_shop() {
-    local b=$HOSTILE.b status served
-    rm -rf "$b" && mkdir -p "$b"/{log,storage/logs,storage/framework/{cache/data,sessions,views}}
-    sed -e "s#$HOSTILE/run/php.sock#$b/php.sock#; s#$HOSTILE/log#$b/log#g" -e '/^\[kalopsis\]/a access.log = '"$b"'/log/access.log' "$HOSTILE/php-fpm.conf" >"$b/php-fpm.conf"
-    sed -i -e "s#fastcgi_pass unix:$HOSTILE/run/php.sock#fastcgi_pass nodes#" \
-        -e "/^http {/a upstream nodes { server unix:$HOSTILE/run/php.sock max_fails=1 fail_timeout=1s; server unix:$b/php.sock max_fails=1 fail_timeout=1s; }" "$HOSTILE/nginx.conf"
-    begin_node_b
-    kill -HUP "$(hostile_group web)"
-    (
-        for _ in 1 2 3; do
-            sleep 3; kill -KILL -- "-$(cat "$b/group")"; sleep 2; begin_node_b
-            sleep 2; kill -KILL -- "-$(hostile_group php)"
-        done
-    ) 2>/dev/null &
-    node "$ROOT/bin/hostile.d/plugs.mjs" "$HOSTILE_URL" "$HOSTILE" 0 1 24 >"$REPORTS/nodes.txt" 2>&1; status=$?
-    wait $!
-    cat "$REPORTS/nodes.txt"
-    served=$(grep -c "index.php" "$b/log/access.log")
-    echo "The second node answered $served times."
-    kill -KILL -- "-$(cat "$b/group")"
-    # The first goes on alone.
-    hostile_up && [ "$status" -eq 0 ] && [ "$served" -gt 50 ]
-}
-
-begin_node_b() {
-    (
-        unset DB_SOCKET DB_DATABASE DB_PASSWORD APP_URL SANCTUM_STATEFUL_DOMAINS APP_CONFIG_CACHE APP_ROUTES_CACHE
-        instance "$HOSTILE" "$HOSTILE_PORT"
-        export LARAVEL_STORAGE_PATH=$HOSTILE.b/storage CACHE_PATH=$HOSTILE.b/cache
-        chown -hR "$SERVICE:" "$HOSTILE.b" 2>/dev/null
-        rm -f "$HOSTILE.b/php.sock"
-        # It is to outlive this subshell.
-        local as=() word
-        for word in "${AS[@]}"; do [ "$word" = --pdeathsig=TERM ] || as+=("$word"); done
-        [ "${#as[@]}" -gt 1 ] || as=()
-        setsid "${as[@]}" "$(find_tool php-fpm8.2)" $([ "$SERVICE" = root ] && echo -R) -y "$HOSTILE.b/php-fpm.conf" -d pcov.enabled=0 \
-            >>"$HOSTILE.b/log/out" 2>&1 </dev/null &
-        echo $! >"$HOSTILE.b/group"
-    )
-}
-
 units_are_well_written() {
     local units=$ROOT/var/units
     rm -rf "$units" && mkdir -p "$units"
@@ -229,6 +187,7 @@ hostile() {
     check "A day with $3 kills: nothing lost, nothing twice" told plugs "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
     check "Two nodes on one database, each killed in turn" nodes_share_one_shop
     [ "$3" -lt 30 ] || check "The disk fills up" disk_fills_up
+    [ "$3" -lt 30 ] || check "Two nodes on a cluster of databases" cluster_shares_one_shop
     check "Nothing stays when the watcher is killed" nothing_stays
     close_hostile
     check "An upgrade that fails goes back" failed_upgrade_goes_back

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\RepairJob;
 use App\Models\User;
 use App\Support\Answers;
+use App\Support\Hold;
 use App\Support\ShopConnection;
 use Closure;
 use Illuminate\Database\ConcurrencyErrorDetector;
@@ -25,7 +25,10 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class AllOrNothing
 {
-    public function __construct(private ConnectionInterface $database, private Answers $answers) {}
+    /** From this try on the rests grow no longer. */
+    private const SLOWEST = 5;
+
+    public function __construct(private ConnectionInterface $database, private Answers $answers, private Hold $hold) {}
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -53,7 +56,7 @@ final readonly class AllOrNothing
                 return $response ?? throw $failure;
             }
             self::startOver($request);
-            usleep(random_int(1_000, 20_000) * $try);
+            usleep(random_int(1_000, 20_000) * min($try, self::SLOWEST));
         }
     }
 
@@ -69,7 +72,9 @@ final readonly class AllOrNothing
         }
         $job = $request->route('job');
         if (is_string($job) && Str::isUuid($job)) {
-            RepairJob::held($job);
+            $this->hold->job($job);
+        } elseif ($user instanceof User) {
+            $this->hold->workshopOf($user);
         }
         $response = $next($request);
         if ($user instanceof User && $key !== null && $response->getStatusCode() < 400) {
