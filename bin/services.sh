@@ -47,14 +47,31 @@ instance() {
     # Before there were secrets the key lay beside the logs.
     [ -s "$INSTANCE/app.key" ] && mv "$INSTANCE/app.key" "$INSTANCE/secrets/app.key"
     [ -s "$INSTANCE/secrets/app.key" ] || (umask 077; printf 'base64:%s' "$(secret app.raw 32)" >"$INSTANCE/secrets/app.key"; rm -f "$INSTANCE/secrets/app.raw")
-    export APP_KEY DB_SOCKET=$SOCKETS/mysql.sock DB_DATABASE=${DB_DATABASE:-kalopsis} DB_USERNAME=kalopsis DB_PASSWORD
+    export APP_KEY DB_SOCKET DB_DATABASE=${DB_DATABASE:-kalopsis} DB_USERNAME DB_PASSWORD
     APP_KEY=$(cat "$INSTANCE/secrets/app.key")
-    DB_PASSWORD=$(secret database 24)
-    ROOT_SQL=(--defaults-file="$INSTANCE/secrets/root.cnf" --socket="$DB_SOCKET")
-    [ -s "$INSTANCE/secrets/root.cnf" ] || (umask 077; printf '[client]\nuser=root\npassword="%s"\n' "$(secret root 24)" >"$INSTANCE/secrets/root.cnf"; rm -f "$INSTANCE/secrets/root")
+    if is_elsewhere; then
+        database_elsewhere
+    else
+        DB_SOCKET=$SOCKETS/mysql.sock DB_USERNAME=kalopsis DB_PASSWORD=$(secret database 24)
+        ROOT_SQL=(--defaults-file="$INSTANCE/secrets/root.cnf" --socket="$DB_SOCKET")
+        [ -s "$INSTANCE/secrets/root.cnf" ] || (umask 077; printf '[client]\nuser=root\npassword="%s"\n' "$(secret root 24)" >"$INSTANCE/secrets/root.cnf"; rm -f "$INSTANCE/secrets/root")
+    fi
     export APP_ENV=${APP_ENV:-local} APP_URL=${APP_URL:-http://127.0.0.1:$WEB_PORT}
     export CACHE_PATH=$INSTANCE/cache LARAVEL_STORAGE_PATH=$INSTANCE/storage
     export SANCTUM_STATEFUL_DOMAINS=${SANCTUM_STATEFUL_DOMAINS:-127.0.0.1:$WEB_PORT,localhost:$WEB_PORT}
+}
+
+# KALOPSIS_DATABASE=elsewhere: a MariaDB that others look after, found by DB_HOST and DB_PORT or DB_SOCKET, with an account that has
+# all rights in its own database. None is begun here then, and none watched over.
+is_elsewhere() { [ "${KALOPSIS_DATABASE:-own}" = elsewhere ]; }
+database_elsewhere() {
+    [ -n "${DB_USERNAME:-}" ] && [ -n "${DB_PASSWORD:-}" ] && [ -n "${DB_HOST:-}${DB_SOCKET:-}" ] \
+        || die "For a database elsewhere these are needed: DB_HOST (and DB_PORT) or DB_SOCKET, DB_USERNAME, DB_PASSWORD, DB_DATABASE."
+    DB_SOCKET=${DB_SOCKET:-}
+    local client=$INSTANCE/secrets/elsewhere.cnf at=(--socket="$DB_SOCKET")
+    [ -n "$DB_SOCKET" ] || at=(--host="$DB_HOST" --port="${DB_PORT:-3306}" --protocol=tcp)
+    (umask 077; printf '[client]\nuser="%s"\npassword="%s"\n' "$DB_USERNAME" "$DB_PASSWORD" >"$client")
+    ROOT_SQL=(--defaults-file="$client" "${at[@]}")
 }
 
 # Everything in the folder belongs to who works with it, and is nobody else's to read.
@@ -135,6 +152,10 @@ root_sql() { mariadb "${ROOT_SQL[@]}" --max-allowed-packet=64M "$@"; }
 
 start_database() {
     hand_over
+    if is_elsewhere; then
+        for _ in $(seq 1 60); do root_sql -e 'DO 1' "$DB_DATABASE" 2>/dev/null && return; sleep 0.5; done
+        die "The database elsewhere does not answer: $(root_sql -e 'DO 1' "$DB_DATABASE" 2>&1 | tail -n 1)"
+    fi
     if [ ! -d "$INSTANCE/mysql/mysql" ]; then
         say "Creating the database ..."
         rm -rf "$INSTANCE/mysql"
@@ -247,9 +268,9 @@ watch_over() {
     for name in database php web; do began[$name]=$(date +%s) wait_s[$name]=0; done
     while :; do
         # The shell's own words about what was killed help nobody.
-        { wait -n -p ended "$DATABASE_PID" "$PHP_PID" "$NGINX_PID"; } 2>/dev/null
+        { wait -n -p ended ${DATABASE_PID:+"$DATABASE_PID"} "$PHP_PID" "$NGINX_PID"; } 2>/dev/null
         case ${ended:-} in
-            "$DATABASE_PID") name=database; reap_database ;;
+            "${DATABASE_PID:-none}") name=database; reap_database ;;
             "$PHP_PID") name=php; reap_php ;;
             "$NGINX_PID") name=web; reap_web ;;
             *) continue ;;

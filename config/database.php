@@ -9,7 +9,7 @@ return [
             'driver' => 'mariadb',
             'unix_socket' => env('DB_SOCKET', ''),
             'host' => env('DB_HOST', '127.0.0.1'),
-            'port' => env('DB_PORT', '3377'),
+            'port' => env('DB_PORT', '3306'),
             'database' => env('DB_DATABASE', 'kalopsis'),
             'username' => env('DB_USERNAME', 'kalopsis'),
             'password' => env('DB_PASSWORD', ''),
