@@ -49,6 +49,11 @@ for ($i = 0; $i < 10_000; $i++) {
 }
 $csv = ReadingsFile::write(FileFormat::Csv, $rows);
 unset($rows);
+$many = function () use ($variants): Generator {
+    for ($i = 0; $i < 50_000; $i++) {
+        yield new Row(0, 'Door', 'car', 'chip', (string) $i, $variants['v' . $i % 200]);
+    }
+};
 echo json_encode(
     [
         'rank 200 variants at 6 angles' => $median(fn() => Ranking::against($car, $variants), 15),
@@ -57,6 +62,8 @@ echo json_encode(
             fn() => $advise($silver, $effect, ['black' => 1.0, 'blue-green' => 0.6]),
             15,
         ),
+        'write 50,000 readings, CSV' => $median(fn() => ReadingsFile::write(FileFormat::Csv, $many()), 3),
+        'write 50,000 readings, CGATS' => $median(fn() => ReadingsFile::write(FileFormat::Cgats, $many()), 3),
         'read 10,000 readings, CSV' => $median(function () use ($csv): void {
             foreach (ReadingsFile::read($csv) as $_) {
             }

@@ -16,10 +16,10 @@ final class CsvWriter
         $angles = [];
         $spectral = $rows !== [];
         foreach ($rows as $row) {
-            $angles = [...$angles, ...$row->measurement->geometry->angles()];
+            $angles += array_flip($row->measurement->geometry->angles());
             $spectral = $spectral && $row->measurement->hasSpectra();
         }
-        $angles = array_values(array_unique($angles));
+        $angles = array_keys($angles);
         sort($angles);
         $head = ['sample', 'kind', 'spot', 'shot', 'viewing'];
         foreach ($angles as $angle) {
