@@ -264,27 +264,38 @@ LONGEST_WAIT_S=${KALOPSIS_LONGEST_WAIT_S:-30}
 LIVED_S=10
 watch_over() {
     local ended name now
-    declare -A began wait_s
+    # When each began, how long it rests before its next start, and the sleep that stands for the rest: one does not wait for another.
+    declare -A began wait_s rests
     for name in database php web; do began[$name]=$(date +%s) wait_s[$name]=0; done
     while :; do
         # The shell's own words about what was killed help nobody.
-        { wait -n -p ended ${DATABASE_PID:+"$DATABASE_PID"} "$PHP_PID" "$NGINX_PID"; } 2>/dev/null
-        case ${ended:-} in
-            "${DATABASE_PID:-none}") name=database; reap_database ;;
-            "$PHP_PID") name=php; reap_php ;;
-            "$NGINX_PID") name=web; reap_web ;;
-            *) continue ;;
+        { wait -n -p ended ${DATABASE_PID:+"$DATABASE_PID"} ${PHP_PID:+"$PHP_PID"} ${NGINX_PID:+"$NGINX_PID"} "${rests[@]}"; } 2>/dev/null
+        case ${ended:-nobody} in
+            "$DATABASE_PID") name=database DATABASE_PID=''; reap_database ;;
+            "$PHP_PID") name=php PHP_PID=''; reap_php ;;
+            "$NGINX_PID") name=web NGINX_PID=''; reap_web ;;
+            *)
+                for name in "${!rests[@]}"; do
+                    [ "${rests[$name]}" = "${ended:-nobody}" ] && { unset "rests[$name]"; start_again "$name"; }
+                done
+                continue
+                ;;
         esac
         now=$(date +%s)
         [ $((now - began[$name])) -gt "$LIVED_S" ] && wait_s[$name]=0
         say "$(date +%H:%M:%S)  $(called "$name") ended; it is started again$([ "${wait_s[$name]}" -gt 0 ] && echo " in ${wait_s[$name]} s")."
-        [ "${wait_s[$name]}" -gt 0 ] && { sleep "${wait_s[$name]}" & wait $!; }
+        if [ "${wait_s[$name]}" -gt 0 ]; then
+            # A rest that outlives us must not keep the folder locked.
+            sleep "${wait_s[$name]}" 9>&- &
+            rests[$name]=$!
+        else
+            start_again "$name"
+        fi
         wait_s[$name]=$((wait_s[$name] == 0 ? 1 : wait_s[$name] * 2))
         [ "${wait_s[$name]}" -gt "$LONGEST_WAIT_S" ] && wait_s[$name]=$LONGEST_WAIT_S
-        began[$name]=$(date +%s)
-        "begin_$name"
     done
 }
+start_again() { began[$1]=$(date +%s); "begin_$1"; }
 called() { case $1 in database) echo "The database" ;; php) echo PHP ;; *) echo "The web server" ;; esac; }
 
 # The tables of this version. What is there is copied first, and put back where a step fails.

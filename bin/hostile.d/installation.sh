@@ -53,6 +53,22 @@ comes_back() { # NAME: after its first process is killed, and after all of it is
     kill -KILL "$(hostile_group "$1")" && sleep 0.3 && hostile_up && kill -KILL -- "-$(hostile_group "$1")" && sleep 0.3 && hostile_up
 }
 
+# While the web server rests because it ended again and again, PHP is begun at once.
+one_does_not_wait_for_another() {
+    local php web
+    # All have lived long enough to be begun at once when they end.
+    sleep 11
+    for _ in 1 2; do kill -KILL "$(hostile_group web)"; hostile_up || return 1; done
+    php=$(hostile_group php) web=$(hostile_group web)
+    kill -KILL "$web"; kill -KILL "$php"
+    for _ in $(seq 1 200); do
+        [ "$(hostile_group php)" = "$php" ] || { hostile_up; return; }
+        [ "$(hostile_group web)" = "$web" ] || { echo "PHP waited for the web server."; return 1; }
+        sleep 0.05
+    done
+    return 1
+}
+
 # However the watcher ends, nothing of it stays; and what a killed parent leaves is gone before the next start serves.
 nothing_stays() {
     kill -KILL "$(hostile_watcher)"
@@ -182,6 +198,7 @@ hostile() {
     check "The database comes back" comes_back database
     check "PHP comes back" comes_back php
     check "The web server comes back" comes_back web
+    check "One does not wait for another" one_does_not_wait_for_another
     check "Another account finds nothing" strangers_stay_out
     check "The application has its own database only" own_database_only
     check "A day with $3 kills: nothing lost, nothing twice" told plugs "$HOSTILE_URL" "$HOSTILE" "$3" "${KALOPSIS_SEED:-$RANDOM}"
