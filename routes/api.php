@@ -36,18 +36,19 @@ use App\Http\Controllers\TonerController;
 use App\Http\Controllers\WorkshopController;
 use App\Http\Middleware\AllOrNothing;
 use App\Http\Middleware\AtItsAddress;
+use App\Http\Middleware\KnownBody;
 use App\Http\Middleware\LongWork;
 use App\Http\Middleware\OwnPassword;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
 
-Route::middleware(AtItsAddress::class)->group(function (): void {
+Route::middleware([AtItsAddress::class, KnownBody::class])->group(function (): void {
     Route::post('login', [SessionController::class, 'store']);
     Route::post('first-run', [SessionController::class, 'firstRun']);
 });
 
-Route::middleware(['auth:sanctum', OwnPassword::class])->group(function (): void {
+Route::middleware(['auth:sanctum', OwnPassword::class, KnownBody::class])->group(function (): void {
     Route::post('logout', [SessionController::class, 'destroy']);
     Route::get('me', [MeController::class, 'show']);
     Route::patch('me', [MeController::class, 'update']);

@@ -41,6 +41,22 @@ final class KnownFields
     }
 
     /**
+     * @param array<array-key, mixed> $body
+     * @param list<string> $known its fields; what they hold is not looked at
+     * @throws InvalidInput at each field that nobody knows
+     */
+    public static function among(array $body, array $known): void
+    {
+        $self = new self([]);
+        foreach (array_keys(array_diff_key($body, array_flip($known))) as $name) {
+            $self->stranger((string) $name);
+        }
+        if ($self->found !== []) {
+            throw new InvalidInput($self->found);
+        }
+    }
+
+    /**
      * @param array<array-key, mixed> $value
      * @param list<array<mixed>> $schemas any of which may be meant
      */

@@ -47,6 +47,25 @@ it('is written down as it is', function (): void {
         OpenApiDocument::json(),
         'Run: php artisan openapi:write && npm run types',
     );
+    expect(file_get_contents(base_path('app/Http/fields.generated.php')))->toBe(OpenApiDocument::fields());
+});
+
+it('refuses what a body has beside its description, at that field', function (): void {
+    $lead = $this->lead(Workshop::factory()->stocked()->create());
+    $this->actingAs($lead);
+    $this->patchJson('/api/me', ['units' => 'us', 'colour' => 'red'])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.*.field', ['colour'])
+        ->assertJsonPath('errors.0.detail', 'Nobody knows this field. Take it out.');
+    expect($lead->refresh()->units)->toBe('metric');
+    $this->postJson('/api/people', ['name' => 'Petra', 'nme' => 1, 'mail' => null])
+        ->assertJsonPath('errors.*.field', ['nme', 'mail']);
+    $this->postJson('/api/jobs', ['document' => Bodies::job(), 'docment' => []])->assertJsonPath('errors.0.field', 'docment');
+    $this->postJson('/api/login', ['email' => 'a@b.example', 'password' => 'x', 'remember' => true])
+        ->assertJsonPath('errors.0.field', 'remember');
+    $this->postJson('/api/jobs/import', [...Bodies::job(), 'later' => 1])->assertJsonPath('errors.0.field', 'later');
+    $sheet = json_decode((string) file_get_contents(base_path('data/paint-systems/northlight-w.json')), true);
+    $this->postJson('/api/paint-systems/check', [...$sheet, 'later' => 1])->assertJsonPath('errors.*.field', ['later']);
 });
 
 it('describes every route, and no other', function (): void {

@@ -64,7 +64,6 @@ it('begins without the invented toners, and pours one by name alone', function (
     $plan = $this->getJson("/api/jobs/{$job->id}")->json('plan');
     $cup = array_values(array_filter($plan['cups'], fn (array $c): bool => $c['role'] === 'base-solid'))[0];
     $formula = $this->postJson("/api/jobs/{$job->id}/formula", [
-        'document' => $this->getJson("/api/jobs/{$job->id}")->json('document'),
         'cup' => $cup['id'],
     ])->assertOk();
     expect($formula->json('rows.0.name'))->toBe('Rust red')->and($formula->json('scaleError'))->toBeNull();
