@@ -87,7 +87,7 @@ hand_over() {
 # begin NAME COMMAND...: in the background as the account, first of a group; it ends with us, however we end.
 begin() {
     local name=$1; shift
-    setsid "${AS[@]}" "$@" >>"$INSTANCE/log/$name.out" 2>&1 9>&- &
+    setsid "${AS[@]}" "$@" >>"$INSTANCE/log/$name.out" 2>&1 3>&- 9>&- &
     BEGUN=$!
     echo "$BEGUN" >"$INSTANCE/run/$name.group"
 }
@@ -151,6 +151,9 @@ database_answers() { mariadb-admin "${ROOT_SQL[@]}" ping >/dev/null 2>&1; }
 root_sql() { mariadb "${ROOT_SQL[@]}" --max-allowed-packet=64M "$@"; }
 
 start_database() {
+    # What was computed by an older model must not be found again, by the demo and the logbook neither.
+    rm -rf "$INSTANCE/cache"
+    mkdir -p "$INSTANCE/cache"
     hand_over
     if is_elsewhere; then
         for _ in $(seq 1 60); do root_sql -e 'DO 1' "$DB_DATABASE" 2>/dev/null && return; sleep 0.5; done
@@ -188,9 +191,6 @@ guard_database() {
 }
 
 start_web() {
-    # What was computed by an older model must not be found again.
-    rm -rf "$INSTANCE/cache"
-    mkdir -p "$INSTANCE/cache"
     # Read once instead of at every request; the settings have secrets in them.
     export APP_CONFIG_CACHE=$INSTANCE/cache/config.php APP_ROUTES_CACHE=$INSTANCE/cache/routes.php
     (umask 077; php artisan config:cache --quiet && php artisan route:cache --quiet) || die "The settings could not be read."
@@ -263,37 +263,42 @@ only_one() {
 LONGEST_WAIT_S=${KALOPSIS_LONGEST_WAIT_S:-30}
 LIVED_S=10
 watch_over() {
-    local ended name now
+    local name now beat
     # When each began, how long it rests before its next start, and the sleep that stands for the rest: one does not wait for another.
     declare -A began wait_s rests
     for name in database php web; do began[$name]=$(date +%s) wait_s[$name]=0; done
     while :; do
+        # The shell forgets who ended while it was busy, so all are looked at, each second at the latest.
+        sleep 1 9>&- &
+        beat=$!
+        wait -n ${DATABASE_PID:+"$DATABASE_PID"} ${PHP_PID:+"$PHP_PID"} ${NGINX_PID:+"$NGINX_PID"} "${rests[@]}" "$beat"
+        kill "$beat" && wait "$beat"
+        for name in "${!rests[@]}"; do
+            kill -0 "${rests[$name]}" || { unset "rests[$name]"; start_again "$name"; }
+        done
+        for name in database php web; do
+            has_ended "$name" || continue
+            "reap_$name"
+            now=$(date +%s)
+            [ $((now - began[$name])) -gt "$LIVED_S" ] && wait_s[$name]=0
+            say "$(date +%H:%M:%S)  $(called "$name") ended; it is started again$([ "${wait_s[$name]}" -gt 0 ] && echo " in ${wait_s[$name]} s")." 2>&3
+            if [ "${wait_s[$name]}" -gt 0 ]; then
+                # A rest that outlives us must not keep the folder locked.
+                sleep "${wait_s[$name]}" 9>&- &
+                rests[$name]=$!
+            else
+                start_again "$name"
+            fi
+            wait_s[$name]=$((wait_s[$name] == 0 ? 1 : wait_s[$name] * 2))
+            [ "${wait_s[$name]}" -gt "$LONGEST_WAIT_S" ] && wait_s[$name]=$LONGEST_WAIT_S
+        done
         # The shell's own words about what was killed help nobody.
-        { wait -n -p ended ${DATABASE_PID:+"$DATABASE_PID"} ${PHP_PID:+"$PHP_PID"} ${NGINX_PID:+"$NGINX_PID"} "${rests[@]}"; } 2>/dev/null
-        case ${ended:-nobody} in
-            "$DATABASE_PID") name=database DATABASE_PID=''; reap_database ;;
-            "$PHP_PID") name=php PHP_PID=''; reap_php ;;
-            "$NGINX_PID") name=web NGINX_PID=''; reap_web ;;
-            *)
-                for name in "${!rests[@]}"; do
-                    [ "${rests[$name]}" = "${ended:-nobody}" ] && { unset "rests[$name]"; start_again "$name"; }
-                done
-                continue
-                ;;
-        esac
-        now=$(date +%s)
-        [ $((now - began[$name])) -gt "$LIVED_S" ] && wait_s[$name]=0
-        say "$(date +%H:%M:%S)  $(called "$name") ended; it is started again$([ "${wait_s[$name]}" -gt 0 ] && echo " in ${wait_s[$name]} s")."
-        if [ "${wait_s[$name]}" -gt 0 ]; then
-            # A rest that outlives us must not keep the folder locked.
-            sleep "${wait_s[$name]}" 9>&- &
-            rests[$name]=$!
-        else
-            start_again "$name"
-        fi
-        wait_s[$name]=$((wait_s[$name] == 0 ? 1 : wait_s[$name] * 2))
-        [ "${wait_s[$name]}" -gt "$LONGEST_WAIT_S" ] && wait_s[$name]=$LONGEST_WAIT_S
-    done
+    done 3>&2 2>/dev/null
+}
+# It was there and is no more; from then on it is nobody's.
+has_ended() {
+    local -n pid=$(case $1 in database) echo DATABASE_PID ;; php) echo PHP_PID ;; *) echo NGINX_PID ;; esac)
+    [ -n "${pid:-}" ] && ! kill -0 "$pid" && pid=''
 }
 start_again() { began[$1]=$(date +%s); "begin_$1"; }
 called() { case $1 in database) echo "The database" ;; php) echo PHP ;; *) echo "The web server" ;; esac; }

@@ -11,5 +11,6 @@ return [
         'redis' => ['driver' => 'redis', 'connection' => 'default'],
         'file' => ['driver' => 'file', 'path' => env('CACHE_PATH', storage_path('framework/cache/data'))],
     ],
-    'prefix' => 'kalopsis',
+    // What an older version computed must not be found again by a newer one, also where several machines remember together.
+    'prefix' => 'kalopsis-' . (json_decode((string) file_get_contents(__DIR__ . '/../package.json'))->version ?? ''),
 ];

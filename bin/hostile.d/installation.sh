@@ -58,9 +58,9 @@ one_does_not_wait_for_another() {
     local php web
     # All have lived long enough to be begun at once when they end.
     sleep 11
-    for _ in 1 2; do kill -KILL "$(hostile_group web)"; hostile_up || return 1; done
+    for _ in 1 2; do kill -KILL -- "-$(hostile_group web)"; hostile_up || return 1; done
     php=$(hostile_group php) web=$(hostile_group web)
-    kill -KILL "$web"; kill -KILL "$php"
+    kill -KILL -- "-$web" "-$php"
     for _ in $(seq 1 200); do
         [ "$(hostile_group php)" = "$php" ] || { hostile_up; return; }
         [ "$(hostile_group web)" = "$web" ] || { echo "PHP waited for the web server."; return 1; }
