@@ -154,7 +154,11 @@ describe('distances', function (): void {
         'around a spot' => [fn (): array => [new Disc(400, 300, 80)], [50.0, 120.0]],
         'around two' => [fn (): array => [new Disc(400, 300, 80), new Disc(1500, 900, 60)], [0.0, 90.0, 400.0]],
         'the edge of a part with a cut-out' => [
-            fn (): array => [new Ring(Outline::through([[40, 40], [1860, 40], [1860, 1250], [900, 1250], [700, 300], [40, 900]]))],
+            function (): array {
+                $part = [[40, 40], [1860, 40], [1860, 1250], [900, 1250], [700, 300], [40, 900]];
+
+                return [new Ring(Outline::through($part))];
+            },
             [0.0],
         ],
     ]);
