@@ -8,6 +8,7 @@ use App\Booth\RunRefused;
 use App\Devices\NothingToMeasure;
 use App\Mixing\MixRefused;
 use App\People\NotFresh;
+use ErrorException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\ConcurrencyErrorDetector;
@@ -140,14 +141,20 @@ final class ProblemRenderer
     /** Nobody is there, or not yet one of its cluster again (1047); what is remembered may lie elsewhere than the data. */
     private static function isAway(Throwable $error): bool
     {
-        return (new LostConnectionDetector())->causedByLostConnection($error)
-            || ($error instanceof PDOException && ($error->errorInfo[1] ?? 0) === 1047)
-            || is_a($error, 'RedisException');
+        if ($error instanceof PDOException) {
+            return ($error->errorInfo[1] ?? 0) === 1047 || (new LostConnectionDetector())->causedByLostConnection($error);
+        }
+
+        return is_a($error, 'RedisException');
     }
 
-    /** MariaDB's errors for a disk without room: of writing a file, of a table, of the server. */
+    /** MariaDB's errors for a disk without room: of writing a file, of a table, of the server; and PHP's own words for it. */
     private static function isFull(Throwable $error): bool
     {
+        if ($error instanceof ErrorException) {
+            return preg_match('/No space left on device|out of free disk space/', $error->getMessage()) === 1;
+        }
+
         return $error instanceof PDOException && in_array($error->errorInfo[1] ?? 0, [3, 1021, 1026, 1114], true);
     }
 

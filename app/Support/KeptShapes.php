@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use ErrorException;
 use Illuminate\Filesystem\Filesystem;
 use Kalopsis\Panel\BodyShape;
 use Kalopsis\Panel\BodyShapeSvg;
@@ -35,9 +36,14 @@ final readonly class KeptShapes
             return $kept;
         }
         $shape = BodyShapeSvg::read($svg);
-        $this->files->ensureDirectoryExists($this->folder, 0700);
-        // Another worker may be at the same drawing; a file that is there is whole.
-        $this->files->replace($path, "<?php\n\nreturn " . VarExporter::export($shape) . ";\n", 0600);
+
+        try {
+            $this->files->ensureDirectoryExists($this->folder, 0700);
+            // Another worker may be at the same drawing; a file that is there is whole.
+            $this->files->replace($path, "<?php\n\nreturn " . VarExporter::export($shape) . ";\n", 0600);
+        } catch (ErrorException) {
+            // Where there is no room for it, it is read anew each time.
+        }
 
         return $shape;
     }

@@ -48,3 +48,9 @@ it('keeps each drawing apart, and nothing where nothing is remembered', function
     expect((new KeptShapes())->read($this->svg)->key)->toBe('quill-3')
         ->and(is_dir("{$this->folder}/none"))->toBeFalse();
 });
+
+it('reads a drawing all the same where nothing can be kept', function (): void {
+    file_put_contents($this->folder, 'a file where the folder should be');
+    expect((new KeptShapes())->read($this->svg)->key)->toBe('quill-3');
+    unlink($this->folder);
+});

@@ -239,3 +239,17 @@ it('says in words that there is no room left, and nothing is kept of what did no
         ->and($answer->getData()->code)->toBe('full')
         ->and($answer->headers->get('Retry-After'))->toBe('60');
 });
+
+it('says the same where a file of ours does not fit, and not of another fault with files', function (): void {
+    $said = function (string $path): string {
+        try {
+            file_put_contents($path, 'x');
+        } catch (ErrorException $error) {
+            return (new ProblemRenderer())->render($error, Request::create('/'))->getData()->code;
+        }
+
+        return 'written';
+    };
+    // The kernel's own disk that is always full.
+    expect($said('/dev/full'))->toBe('full')->and($said('/nowhere/at/all'))->toBe('broken');
+});
