@@ -123,6 +123,10 @@ it('keeps what a shop says of a gun, leaves out what it does not say, and moves 
     expect($control->flowMlPerMin / Stroke::control()->flowMlPerMin)->toEqualWithDelta(0.5, 1e-12)
         ->and($control->speedMmPerS / Stroke::control()->speedMmPerS)->toEqualWithDelta(0.5, 1e-12)
         ->and($said->nozzleMm)->toBe(1.3);
+    // Twice as much: twice as fast.
+    $twice = new ShopGun(flowMlPerMin: 2.0 * Stroke::full()->flowMlPerMin);
+    expect($twice->stroke(Stroke::full(), Stroke::full()))
+        ->toEqual(new Stroke(2.0 * Stroke::full()->flowMlPerMin, 2.0 * Stroke::full()->speedMmPerS));
 });
 
 it('goes in like steps from one peel to the next, and leaves overlap and fan alone', function (): void {
