@@ -8,7 +8,6 @@ use App\Booth\RunRefused;
 use App\Devices\NothingToMeasure;
 use App\Mixing\MixRefused;
 use App\People\NotFresh;
-use ErrorException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\ConcurrencyErrorDetector;
@@ -151,11 +150,12 @@ final class ProblemRenderer
     /** MariaDB's errors for a disk without room: of writing a file, of a table, of the server; and PHP's own words for it. */
     private static function isFull(Throwable $error): bool
     {
-        if ($error instanceof ErrorException) {
+        // A file of ours, or the log that was to tell of another fault.
+        if (! $error instanceof PDOException) {
             return preg_match('/No space left on device|out of free disk space/', $error->getMessage()) === 1;
         }
 
-        return $error instanceof PDOException && in_array($error->errorInfo[1] ?? 0, [3, 1021, 1026, 1114], true);
+        return in_array($error->errorInfo[1] ?? 0, [3, 1021, 1026, 1114], true);
     }
 
     private function validation(ValidationException $error): JsonResponse
