@@ -121,3 +121,25 @@ it('runs every change inside it: outside are questions, and what belongs to some
     );
     expect(array_values($unknown))->toBe([])->and(count($outside))->toBeGreaterThan(20);
 });
+
+it('writes down what a change is about where several servers take changes, and only there', function (): void {
+    $user = $this->painter();
+    $job = $this->open($user);
+    $held = fn (): array => [
+        (int) DB::table('repair_jobs')->where('id', $job->id)->value('holds'),
+        (int) DB::table('workshops')->where('id', $user->workshop_id)->value('holds'),
+    ];
+    $change = function () use ($job): void {
+        $this->postJson("/api/jobs/{$job->id}/colour/samples", ['kind' => 'card', 'name' => 'Card'])->assertCreated();
+        $this->postJson('/api/jobs', ['document' => Bodies::job()])->assertCreated();
+    };
+    $change();
+    expect($held())->toBe([0, 0]);
+    config(['database.several_writers' => true]);
+    $change();
+    expect($held())->toBe([1, 1]);
+    // Nothing is written where nothing is changed.
+    $this->getJson("/api/jobs/{$job->id}")->assertOk();
+    $this->postJson('/api/jobs', ['document' => []])->assertUnprocessable();
+    expect($held())->toBe([1, 1]);
+});
