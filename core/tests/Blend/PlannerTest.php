@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Eris\Generators;
 use Kalopsis\Blend\BlendPlan;
 use Kalopsis\Blend\PanelRole;
+use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Severity;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\SideChoice;
@@ -16,6 +17,7 @@ use Kalopsis\Job\JobReader;
 use Kalopsis\Sequence\Coat;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Spray\Finish;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Units\UnitSystem;
@@ -561,4 +563,17 @@ it('says where a coat runs on an upright panel, and not on a flat one', function
         ->not->toContain('sags')
         ->and($plan('bonnet', 'cross'))
         ->not->toContain('sags');
+});
+
+it('remembers how a gap is seen for each colour, and answers as it would without remembering', function (): void {
+    $planner = new Planner();
+    $request = blend()->request;
+    $indices = [];
+    foreach ([0.5, 2.0, 0.5] as $dL) {
+        $off = $request->sprayedWith(Finish::assumed(FinishClass::MetallicLight, 3, $dL));
+        $indices[] = $planner->buttIndex($off);
+        expect(end($indices))->toBe((new Planner())->buttIndex($off));
+    }
+    // Four times the step is four times as well seen; the eye is linear in it.
+    expect($indices[2])->toBe($indices[0])->and($indices[1] / $indices[0])->toEqualWithDelta(4.0, 0.1);
 });
