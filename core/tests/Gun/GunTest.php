@@ -20,6 +20,14 @@ it('lays the wet film that a conservation of volume gives, worked by hand in mm 
         ->and(Stroke::fanMm(new GunSetUp(1.4, 360.0, 50.0, 300.0)))->toEqualWithDelta(600.0, 1e-9);
 });
 
+it('lays the films of the model\'s two reference coats, worked by hand', function (): void {
+    // Full: 160 ml/min and 500 mm/s at the reference: 2666.67 mm3/s x 0.65 / (500 x 280 x 0.25) = 49.52 um.
+    expect(Stroke::full()->wetUm(new GunSetUp(1.4, 180.0, 75.0)))->toEqualWithDelta(49.524, 1e-3)
+        // Control: 120 ml/min, 700 mm/s, 85 %, 330 mm, 0.9 bar. 0.605 of 2000 mm3/s lands in a fan of 513.3 mm:
+        // 1210 / (700 x 513.3 x 0.15) = 22.45 um.
+        ->and(Stroke::control()->wetUm(new GunSetUp(0.9, 330.0, 85.0)))->toEqualWithDelta(22.449, 1e-3);
+});
+
 it('lays films and keeps times as the trade does (common practice)', function (): void {
     $sheet = new GunSetUp(1.4, 180.0, 75.0);
     // A full base coat goes on at 30 to 60 um wet; a control coat is thinner and its hand faster.
@@ -33,7 +41,11 @@ it('lays films and keeps times as the trade does (common practice)', function ()
         ->and(Stroke::small()->speedMmPerS)->toBeLessThan(Stroke::full()->speedMmPerS)
         ->and(Stroke::smallControl()->speedMmPerS)->toBeGreaterThan(Stroke::small()->speedMmPerS)
         // The small gun is held close and low.
-        ->and(GunSetUp::small()->bar)->toBeLessThan(1.0)
+        // The middle of what such a nozzle gives for a full coat, its least for a control coat.
+        ->and(Stroke::small()->flowMlPerMin)->toBe((40.0 + 45.0) / 2.0)
+        ->and(Stroke::smallControl()->flowMlPerMin)->toBe(40.0)
+        // Some tenths of a bar, and not none.
+        ->and(GunSetUp::small()->bar)->toBeGreaterThanOrEqual(0.3)->toBeLessThan(1.0)
         ->and(GunSetUp::small()->distanceMm)->toBeGreaterThanOrEqual(80.0)->toBeLessThanOrEqual(120.0)
         ->and(GunSetUp::small()->overlapPercent)->toBeGreaterThanOrEqual(50.0)->toBeLessThanOrEqual(75.0);
 });
@@ -114,7 +126,10 @@ it('keeps what a shop says of a gun, leaves out what it does not say, and moves 
     ])
         ->and(array_keys($plain->jsonSerialize()))->toBe(['name', 'fanMm'])
         ->and($plain->stroke(Stroke::control(), Stroke::full()))->toEqual(Stroke::control())
+        ->and($plain->name)->toBe('')
         ->and($plain->worksAt(0.0))->toBeTrue()
+        // No gun draws air in.
+        ->and($plain->worksAt(-0.1))->toBeFalse()
         ->and($plain->worksAt(9.0))->toBeTrue()
         ->and(array_map($said->worksAt(...), [1.5, 2.5, 1.49, 2.51]))->toBe([true, true, false, false]);
     // Half of the usual flow of a full coat: half the flow and half the speed of every coat.
