@@ -7,8 +7,9 @@ declare(strict_types=1);
  * plugin begins a PHP for each mutant and puts slow tests before quick ones: 20 seconds for a survivor instead of two.
  * Here each mutant is a child of a process that has everything compiled, and meets the tests that cover its line,
  * the quick ones first. Writes var/mutants/ROOM.json; docs/faults.md keeps the last result.
- *   php -d opcache.enable_cli=1 bin/mutants.php [--jobs=2] [--again] [--only=TEXT] ROOM ...
- * --again tries only what survived the time before; --only what has the text in "Room/Class.php:line".
+ *   php -d opcache.enable_cli=1 bin/mutants.php [--jobs=2] [--again] [--only=TEXT] [--sample=N] ROOM ...
+ * --again tries only what survived the time before; --only what has the text in "Room/Class.php:line"; --sample so many,
+ * drawn by their hashes: the same each time while the code is the same.
  */
 
 use Pest\Kernel;
@@ -24,12 +25,12 @@ use Symfony\Component\Process\Process;
 
 require __DIR__ . '/../vendor/autoload.php';
 
-/** Tests shorter than this meet a mutant first, together; s. */
+/** Tests shorter than this meet a mutant first, those of its own room before all; s. */
 const QUICK_S = 0.15;
 /** What a mutant meets at most, all tests together and each alone: what takes longer tests a whole, not a line; s. */
 const LONGEST_S = 6.0;
 /** A mutant that goes round and round is stopped, and is noticed, after this; s. */
-const STOPPED_AFTER_S = 60;
+const STOPPED_AFTER_S = 20;
 
 /**
  * Which tests go through a line, read with each file of tests alone and kept until it or the core changes.
@@ -86,11 +87,10 @@ function coverage(string $root, int $jobs): array
 
 function coverageOf(string $root, string $file, string $at): Process
 {
+    $pcov = ['-d', 'pcov.enabled=1', '-d', "pcov.directory={$root}/core/src", '-d', 'memory_limit=4G'];
+    $reports = ["--coverage-php={$at}.php", "--log-junit={$at}.xml", '--do-not-cache-result'];
     $process = new Process(
-        [
-            PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory={$root}/core/src", '-d', 'memory_limit=4G', 'vendor/bin/pest', $file,
-            "--coverage-php={$at}.php", "--log-junit={$at}.xml", '--do-not-cache-result',
-        ],
+        [PHP_BINARY, ...$pcov, 'vendor/bin/pest', $file, ...$reports],
         $root,
         ['KALOPSIS_JOBS' => '1'],
         null,
@@ -101,31 +101,34 @@ function coverageOf(string $root, string $file, string $at): Process
     return $process;
 }
 
-/** @return array{lines: array<string, array<int, list<string>>>, times: array<string, float>} tests by their methods, all data sets as one */
+/**
+ * Tests by their methods, all data sets of one together.
+ *
+ * @return array{lines: array<string, array<int, list<string>>>, times: array<string, float>}
+ */
 function covered(string $at, string $root): array
 {
     $times = [];
-    $names = [];
     $lines = [];
-    // The methods of the file stand in what covers a line; their times stand in the other report, in the same words but other signs.
+    // What covers a line is told by method; how long it took by description, which has other signs between its words.
     foreach ((require "{$at}.php")->getData()->lineCoverage() as $source => $covered) {
         foreach (array_filter($covered ?? []) as $line => $tests) {
             $methods = array_values(array_unique(array_map(fn (string $id): string => explode('#', $id)[0], $tests)));
             $lines[substr($source, strlen($root) + 1)][$line] = $methods;
-            $names += array_fill_keys($methods, 0.0);
+            $times += array_fill_keys($methods, 0.0);
         }
     }
     $plain = fn (string $text): string => strtolower((string) preg_replace('/[^A-Za-z0-9]/', '', $text));
     $report = (string) preg_replace('/[^\x20-\x7E\n]/', '?', (string) file_get_contents("{$at}.xml"));
     preg_match_all('/<testcase name="([^"]*)".*? time="([\d.]+)"/', $report, $cases, PREG_SET_ORDER);
-    foreach ($names as $method => $_) {
+    foreach (array_keys($times) as $method) {
         $name = $plain((string) preg_replace('/^.*__pest_evaluable_/', '', $method));
         foreach ($cases as [, $case, $time]) {
-            $names[$method] += str_starts_with($plain(html_entity_decode($case)), $name) ? (float) $time : 0.0;
+            $times[$method] += str_starts_with($plain(html_entity_decode($case)), $name) ? (float) $time : 0.0;
         }
     }
 
-    return ['lines' => $lines, 'times' => $times + $names];
+    return ['lines' => $lines, 'times' => $times];
 }
 
 /** @return list<string> */
@@ -159,10 +162,13 @@ function mutants(string $root, string $room, array $lines): array
                 $tests += array_fill_keys($covered[$line] ?? [], true);
             }
             // Where its source lies must not change what it reads beside itself.
-            $to = "{$root}/var/mutants/sources/{$mutation->id}.php";
-            file_put_contents($to, str_replace('__DIR__', var_export(dirname($file), true), $mutation->modifiedSource()));
+            $source = $mutation->modifiedSource();
+            // The same wherever the project lies.
+            $id = hash('xxh3', $short . $mutation->mutator . $source);
+            $to = "{$root}/var/mutants/sources/{$id}.php";
+            file_put_contents($to, str_replace('__DIR__', var_export(dirname($file), true), $source));
             $out[] = [
-                'id' => $mutation->id,
+                'id' => $id,
                 'at' => "{$short}:{$mutation->startLine}",
                 'mutator' => substr((string) strrchr($mutation->mutator, '\\'), 1),
                 'diff' => trim((string) preg_replace('~</?(fg=\w+)?>~', '', $mutation->diff)),
@@ -173,6 +179,21 @@ function mutants(string $root, string $room, array $lines): array
     }
 
     return $out;
+}
+
+/**
+ * @param list<array<string, mixed>> $mutants
+ * @return list<array<string, mixed>> so many of those that a test goes through; all of them where 0 are asked for
+ */
+function drawn(array $mutants, int $sample): array
+{
+    if ($sample === 0) {
+        return $mutants;
+    }
+    $covered = array_filter($mutants, fn (array $m): bool => $m['tests'] !== []);
+    usort($covered, fn (array $a, array $b): int => $a['id'] <=> $b['id']);
+
+    return array_slice($covered, 0, $sample);
 }
 
 /** The pattern of a test's own words, of which its method has letters and figures left. */
@@ -193,10 +214,9 @@ function meet(string $root, string $mutant, array $tests): never
     ini_set('display_errors', '0');
     ini_set('log_errors', '0');
     pcntl_alarm(STOPPED_AFTER_S);
-    $arguments = [
-        'pest', ...array_values(array_unique($tests)), '--filter=/^(' . implode('|', array_map(described(...), array_keys($tests))) . ')/s',
-        '--bail', '--do-not-cache-result', '--no-output',
-    ];
+    $these = implode('|', array_map(described(...), array_keys($tests)));
+    $files = array_values(array_unique($tests));
+    $arguments = ['pest', ...$files, "--filter=/^({$these})/s", '--bail', '--do-not-cache-result', '--no-output'];
     $_SERVER['argv'] = $GLOBALS['argv'] = $arguments;
     require $mutant;
     $suite = TestSuite::getInstance($root, 'tests');
@@ -215,8 +235,15 @@ function outcome(string $root, string $mutant, array $tests): int
     return pcntl_wifexited($status) ? pcntl_wexitstatus($status) : -1;
 }
 
+/** @param array<string, array<string, mixed>> $results */
+function keep(string $file, array $results): void
+{
+    $short = array_map(fn (array $m): array => array_diff_key($m, ['tests' => 0, 'rounds' => 0, 'file' => 0]), $results);
+    file_put_contents($file, json_encode($short, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+}
+
 $root = dirname(__DIR__);
-$options = getopt('', ['jobs:', 'again', 'only:'], $rest);
+$options = getopt('', ['jobs:', 'again', 'only:', 'sample:'], $rest);
 $rooms = array_slice($argv, $rest);
 $jobs = max(1, (int) ($options['jobs'] ?? 2));
 $only = (string) ($options['only'] ?? '');
@@ -233,9 +260,10 @@ fprintf(STDERR, "Which test goes through which line: %.0f s\n", microtime(true) 
 // Unchanged source must pass: otherwise everything would count as noticed.
 $control = "{$root}/var/mutants/sources/control.php";
 file_put_contents($control, "<?php\n");
-foreach (array_unique($coverage['files']) as $file) {
-    $tests = array_filter($coverage['files'], fn (string $f, string $t): bool => $f === $file && $coverage['times'][$t] <= QUICK_S, ARRAY_FILTER_USE_BOTH);
-    if ($tests !== [] && outcome($root, $control, $tests) !== 0) {
+$quick = array_filter($coverage['files'], fn (string $test): bool => $coverage['times'][$test] <= QUICK_S, ARRAY_FILTER_USE_KEY);
+foreach (array_unique($quick) as $file) {
+    $tests = array_filter($quick, fn (string $f): bool => $f === $file);
+    if (outcome($root, $control, $tests) !== 0) {
         fwrite(STDERR, "{$file} does not pass as it is.\n");
         exit(1);
     }
@@ -247,7 +275,7 @@ foreach ($rooms as $room) {
     $before = is_file($kept) ? json_decode((string) file_get_contents($kept), true, 512, JSON_THROW_ON_ERROR) : [];
     $results = [];
     $waiting = [];
-    foreach (mutants($root, $room, $coverage['lines']) as $mutant) {
+    foreach (drawn(mutants($root, $room, $coverage['lines']), (int) ($options['sample'] ?? 0)) as $mutant) {
         $tests = $mutant['tests'];
         usort($tests, fn (string $a, string $b): int => $coverage['times'][$a] <=> $coverage['times'][$b]);
         $sum = 0.0;
@@ -257,11 +285,13 @@ foreach ($rooms as $room) {
             return $sum <= LONGEST_S;
         });
         $quick = array_filter($tests, fn (string $t): bool => $coverage['times'][$t] <= QUICK_S);
-        $mutant['rounds'] = array_values(array_filter([$quick, array_diff($tests, $quick)]));
+        $own = array_filter($quick, fn (string $t): bool => str_starts_with($t, "P\\Core\\tests\\{$room}\\"));
+        $mutant['rounds'] = array_values(array_filter([$own, array_diff($quick, $own), array_diff($tests, $quick)]));
         $mutant['noticed'] = $mutant['tests'] === [] ? null : false;
         $results[$mutant['id']] = $mutant;
         $known = $before[$mutant['id']]['noticed'] ?? false;
-        if (isset($options['again']) && $known === true || $only !== '' && ! str_contains($mutant['at'], $only)) {
+        $left = $only !== '' && ! str_contains($mutant['at'], $only);
+        if ($left || (isset($options['again']) && $known === true)) {
             $results[$mutant['id']]['noticed'] = $known;
         } elseif ($mutant['rounds'] !== []) {
             $waiting[] = [$mutant['id'], 0];
@@ -294,12 +324,10 @@ foreach ($rooms as $room) {
         }
         if (++$done % 100 === 0) {
             fprintf(STDERR, "%s: %d done, %d left\n", $room, $done, count($waiting));
+            keep($kept, $results);
         }
     }
-    file_put_contents($kept, json_encode(
-        array_map(fn (array $m): array => array_diff_key($m, ['tests' => 0, 'rounds' => 0, 'file' => 0]), $results),
-        JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
-    ));
+    keep($kept, $results);
     $covered = array_filter($results, fn (array $m): bool => $m['noticed'] !== null);
     $noticed = array_filter($covered, fn (array $m): bool => $m['noticed']);
     foreach (array_diff_key($covered, $noticed) as $mutant) {
