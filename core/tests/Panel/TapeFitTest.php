@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+use Kalopsis\Input\InvalidInput;
+use Kalopsis\Panel\BodyShape;
+use Kalopsis\Panel\Material;
+use Kalopsis\Panel\Orientation;
+use Kalopsis\Panel\Outline;
+use Kalopsis\Panel\Panel;
+use Kalopsis\Panel\PanelKind;
+use Kalopsis\Panel\Silhouette;
+use Kalopsis\Panel\Tape;
+use Kalopsis\Panel\TapeFit;
+use Kalopsis\Units\UnitSystem;
+use Kalopsis\Why\Phrase;
+
+function twoDoors(float $front = 400.0, float $rear = 600.0, float $height = 300.0, float $y = 100.0): BodyShape
+{
+    $panels = [];
+    foreach (['front' => [0.0, $front], 'rear' => [$front + 4.0, $front + 4.0 + $rear]] as $id => [$from, $to]) {
+        $panels[$id] = new Panel(
+            $id,
+            ucfirst($id) . ' door',
+            PanelKind::Door,
+            Material::Steel,
+            Orientation::Upright,
+            Outline::through([[$from, $y], [$to, $y], [$to, $y + $height], [$from, $y + $height]]),
+            [],
+            [],
+        );
+    }
+
+    return new BodyShape('two', 'Two doors', 'part', $panels, []);
+}
+
+/** A car of two doors, 400 and 600 mm wide and 300 mm high, 4 mm apart. */
+function twoDoorsTaped(): Silhouette
+{
+    $body = twoDoors();
+    $tape = fn (string $key, string $panel, bool $across): Tape => Tape::over(
+        $body->panel($panel),
+        $key,
+        Phrase::of(ucfirst($key)),
+        Phrase::of('Hold it.'),
+        $across,
+        TapeFit::hasTwoSides($body),
+    );
+
+    return new Silhouette('two', 'Two doors', $body, [
+        $tape('front', 'front', false),
+        $tape('rear', 'rear', false),
+        $tape('height', 'front', true),
+    ]);
+}
+
+/**
+ * @param array<string, float> $typed
+ * @return array{float, float, float} width of the front, of the rear, and height, mm
+ */
+function tapedDoors(array $typed): array
+{
+    $body = TapeFit::of(twoDoorsTaped(), $typed, 'own', 'Own');
+    $front = $body->panel('front')->outline->box();
+    $rear = $body->panel('rear')->outline->box();
+
+    return [$front->x1 - $front->x0, $rear->x1 - $rear->x0, $front->y1 - $front->y0];
+}
+
+/**
+ * @param array<string, float> $typed
+ * @return array<string, string> what is wrong, by field
+ */
+function quarrels(array $typed): array
+{
+    try {
+        TapeFit::of(twoDoorsTaped(), $typed, 'own', 'Own');
+    } catch (InvalidInput $bad) {
+        return array_column(array_map(fn ($p): array => [$p->field, $p->detail->in(UnitSystem::Metric)], $bad->problems), 1, 0);
+    }
+
+    return [];
+}
+
+it('lets what nobody measured follow what was, each slice by its length (worked by hand)', function (): void {
+    // One length a quarter longer: the whole car is, but for a thousandth of a wish to stay as drawn beside the front's share of
+    // 400 in 1404 mm of slices: (0.2849 x 1.25 + 0.001) / 0.2859 = 1.24913.
+    expect(tapedDoors(['front' => 500.0]))
+        ->toEqualWithDelta([500.0, 749.478, 374.739], 0.01)
+        // A quarter longer and as drawn: on the whole (400 x 1.25 + 600) / 1000, a tenth.
+        ->and(tapedDoors(['front' => 500.0, 'rear' => 600.0]))
+        ->toEqualWithDelta([500.0, 600.0, 330.0], 0.1)
+        ->and(tapedDoors(['front' => 500.0, 'rear' => 600.0, 'height' => 280.0]))
+        ->toEqualWithDelta([500.0, 600.0, 280.0], 0.01)
+        ->and(tapedDoors([]))
+        ->toEqualWithDelta([400.0, 600.0, 300.0], 1e-6)
+        // A tape that this silhouette does not have says nothing.
+        ->and(tapedDoors(['roof' => 9000.0]))
+        ->toEqualWithDelta([400.0, 600.0, 300.0], 1e-6);
+});
+
+it('takes a length of up to twice or half of what the rest makes it, and no other car', function (): void {
+    // The front as drawn and the rear k times: on the whole (400 + 600 k) / 1000. The front is half of that at k = 2.667, the
+    // rear at k = 0.286.
+    expect(quarrels(['front' => 400.0, 'rear' => 600.0 * 2.6]))
+        ->toBe([])
+        ->and(array_keys(quarrels(['front' => 400.0, 'rear' => 600.0 * 2.72])))
+        ->toBe(['lengths.front', 'lengths.rear'])
+        ->and(quarrels(['front' => 400.0, 'rear' => 600.0 * 0.30]))
+        ->toBe([])
+        ->and(quarrels(['front' => 400.0, 'rear' => 600.0 * 0.27])['lengths.rear'] ?? '')
+        ->toBe('This does not go together with: Front. Hold the tape again.')
+        ->and(quarrels(['front' => 400.0, 'rear' => 600.0 * 0.27])['lengths.front'] ?? '')
+        ->toBe('This does not go together with: Rear. Hold the tape again.');
+});
+
+it('names one that is odd by itself, with what the silhouette has there', function (): void {
+    expect(quarrels(['front' => 400.0, 'rear' => 600.0, 'height' => 2400.0]))
+        ->toBe(['lengths.height' => 'Out of proportion with the rest of this silhouette, which has 300 mm here.']);
+});
+
+it('leaves alone what lies elsewhere where a drawing is corrected', function (): void {
+    [$along, $across] = TapeFit::correcting(twoDoorsTaped(), ['front' => 440.0]);
+    // The front door is 440 now, the rear one lies 40 further back and is as wide as it was.
+    expect([$along->of(0.0), $along->of(400.0), $along->of(404.0), $along->of(1004.0)])
+        ->toEqualWithDelta([0.0, 440.0, 444.0, 1044.0], 0.5)
+        ->and([$across->of(100.0), $across->of(400.0)])
+        ->toEqualWithDelta([100.0, 400.0], 0.5)
+        // Straight between the cuts, and the way back.
+        ->and($along->of(200.0))
+        ->toEqualWithDelta(220.0, 0.3)
+        ->and($along->undone()->of($along->of(321.0)))
+        ->toEqualWithDelta(321.0, 1e-9)
+        ->and($along->between(100.0, 900.0))
+        ->toEqual([400.0, 404.0])
+        ->and($along->between(900.0, 100.0))
+        ->toEqual([404.0, 400.0])
+        ->and($along->between(400.0, 404.0))
+        ->toBe([]);
+});
+
+it('doubts panels that ordinary cars do not have, left ones once for both', function (): void {
+    // Doors of 0.79 and 0.81 m2: 0.8 to 1.2 is ordinary (common practice).
+    $remarks = fn (BodyShape $body): array => array_map(fn ($p): string => $p->in(UnitSystem::Metric), TapeFit::remarks($body));
+    expect($remarks(twoDoors(790.0, 810.0, 1000.0)))
+        ->toBe(['Front door: 0.79 m²; ordinary cars have 0.80 m² to 1.20 m². Measure again?'])
+        ->and($remarks(twoDoors(1195.0, 1205.0, 1000.0)))
+        ->toHaveCount(1)
+        ->and($remarks(twoDoors(900.0, 1000.0, 1000.0)))
+        ->toBe([]);
+});
+
+it('knows a drawing about a middle line from one without', function (): void {
+    // All of it on one side, or as far to the left as to the right.
+    expect(TapeFit::hasTwoSides(twoDoors()))
+        ->toBeTrue()
+        ->and(TapeFit::hasTwoSides(twoDoors(y: -150.0)))
+        ->toBeTrue()
+        ->and(TapeFit::hasTwoSides(twoDoors(y: -149.5)))
+        ->toBeTrue()
+        ->and(TapeFit::hasTwoSides(twoDoors(y: -140.0)))
+        ->toBeFalse()
+        ->and(TapeFit::hasTwoSides(twoDoors(y: -1.5)))
+        ->toBeTrue();
+});
