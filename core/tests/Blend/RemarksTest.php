@@ -3,31 +3,17 @@
 declare(strict_types=1);
 
 use Kalopsis\Blend\BlendPlan;
-use Kalopsis\Blend\NeedsOfThisRun;
-use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\Trade;
 use Kalopsis\Blend\Warning;
-use Kalopsis\Job\JobPlanner;
-use Kalopsis\Job\JobReader;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Units\UnitSystem;
 
 /*
- * What a plan is remarked on for, in its words. A need that was found once is not looked for again, so that a remark takes
- * milliseconds.
+ * What a plan is remarked on for, in its words.
  */
-/** @param array<array-key, mixed> $job */
-function remarked(array $job): BlendPlan
-{
-    static $planner = new JobPlanner(new Planner(new NeedsOfThisRun()));
-    static $reader = new JobReader(new Bodies());
-
-    return $planner->plan($reader->read($job), null, null)->blend;
-}
-
 /** @return array<string, array{string, string, string}> gravity, what about, words; by code, the last of each */
 function remarks(BlendPlan $plan, string ...$codes): array
 {
@@ -62,22 +48,10 @@ function doorWith(array $extents, array $change = []): array
     return $job;
 }
 
-/** @return array<string, mixed> of a job whose spot lies so far from the door's rear gap */
-function towardsRear(float $mm, float $radius = 60.0, ?string $choice = null): array
-{
-    $box = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->box();
-    $side = ['panel' => 'front-door-left', 'neighbour' => 'rear-door-left', 'choice' => $choice];
-
-    return [
-        'repairs' => [['shape' => ['xMm' => $box->x1 - $mm, 'radiusMm' => $radius]]],
-        'plan' => $choice === null ? [] : ['sides' => [$side]],
-    ];
-}
-
 /** @param array<string, mixed> $change */
 function toRear(array $change): Side
 {
-    foreach (remarked(Bodies::job(change: $change))->sides as $side) {
+    foreach (Bodies::remarked(Bodies::job(change: $change))->sides as $side) {
         if ($side->neighbourId === 'rear-door-left') {
             return $side;
         }
@@ -86,7 +60,7 @@ function toRear(array $change): Side
 }
 
 it('remarks on what lies under the colour, and on nothing else', function (array $under, array $says): void {
-    $plan = remarked(Bodies::job(change: ['repairs' => [['under' => $under]]]));
+    $plan = Bodies::remarked(Bodies::job(change: ['repairs' => [['under' => $under]]]));
     $codes = [
         'lacquer', 'isolated', 'rag-test', 'sand-through', 'material', 'bare-metal', 'bare-plastic', 'grey-shade',
     ];
@@ -148,12 +122,12 @@ it('remarks on what lies under the colour, and on nothing else', function (array
 ]);
 
 it('knows a plastic bumper from a steel door', function (string $kind, array $codes): void {
-    $plan = remarked(Bodies::job('front-bumper', 40.0, ['repairs' => [['under' => ['kind' => $kind]]]]));
+    $plan = Bodies::remarked(Bodies::job('front-bumper', 40.0, ['repairs' => [['under' => ['kind' => $kind]]]]));
     expect(array_keys(remarks($plan, 'material', 'bare-metal', 'bare-plastic')))->toBe($codes);
 })->with([['bare-metal', ['material', 'bare-metal']], ['bare-plastic', ['bare-plastic']], ['primer', []]]);
 
 it('remarks on steps that a hand set too short, and only on those', function (array $extents, array $says): void {
-    $plan = remarked(doorWith($extents));
+    $plan = Bodies::remarked(doorWith($extents));
     expect(remarks($plan, 'short-step', 'inside-coat-before', 'past-effect-coat', 'short-blend'))->toBe($says);
 })->with([
     // The school's own reaches are 36, 96, 150 and 174 mm; its control coat goes 24 further and is meant to.
@@ -201,9 +175,9 @@ it('remarks on steps that a hand set too short, and only on those', function (ar
 
 it('lets no coat past the widest where the widest comes first', function (): void {
     $school = ['plan' => ['school' => 'outside-in']];
-    $widest = remarked(doorWith([], $school))->coats[1]->reachMm;
+    $widest = Bodies::remarked(doorWith([], $school))->coats[1]->reachMm;
     $says = fn (float $mm): array => remarks(
-        remarked(doorWith(['base-1' => ['reachMm' => $mm, 'fadeMm' => 60.0]], $school)),
+        Bodies::remarked(doorWith(['base-1' => ['reachMm' => $mm, 'fadeMm' => 60.0]], $school)),
         'past-effect-coat', 'short-step', 'inside-coat-before',
     );
     expect($says($widest))
@@ -222,7 +196,7 @@ it('remarks on an order nobody sprays, step by step', function (): void {
         $by = array_column($steps, null, 'id');
         $job['plan']['sequence'] = array_map(fn (string $id): array => $by[$id], $order);
 
-        return remarks(remarked($job), 'after-clear', 'no-colour', 'no-clear');
+        return remarks(Bodies::remarked($job), 'after-clear', 'no-colour', 'no-clear');
     };
     expect($of(['wet-bed', 'base-1', 'base-2', 'clear-1', 'clear-2']))
         ->toBe([])
@@ -238,7 +212,7 @@ it('remarks on an order nobody sprays, step by step', function (): void {
 
 it('puts the gravest first, and says it as the verdict', function (): void {
     $change = ['repairs' => [['under' => ['kind' => 'thermoplastic-lacquer']]], 'plan' => ['school' => 'no-wet-bed']];
-    $plan = remarked(Bodies::job(change: $change));
+    $plan = Bodies::remarked(Bodies::job(change: $change));
     $order = array_map(fn (Warning $w): string => $w->severity->value, $plan->warnings);
     $ranks = array_map(fn (string $s): int => (int) array_search($s, ['stop', 'look-out', 'note'], true), $order);
     $sorted = $ranks;
@@ -258,17 +232,17 @@ it('says what does not dry, and in which air', function (): void {
         'paintSystem' => 'northlight-w',
         'booth' => ['humidityPercent' => $humidity],
     ]);
-    expect(remarks(remarked($job(100.0)), 'never-dries'))
+    expect(remarks(Bodies::remarked($job(100.0)), 'never-dries'))
         ->toBe(['never-dries' => [
             'stop', 'wet-bed',
             'Wet bed will not dry in this booth, 22 °C and 100%: warm it or dry its air first.',
         ]])
-        ->and(remarks(remarked($job(60.0)), 'never-dries'))
+        ->and(remarks(Bodies::remarked($job(60.0)), 'never-dries'))
         ->toBe([]);
 });
 
 it('remarks on colour that ends just before a gap, with what is left', function (): void {
-    $plan = remarked(Bodies::job(change: towardsRear(300.0)));
+    $plan = Bodies::remarked(Bodies::job(change: Bodies::towardsRear(300.0)));
     $left = $plan->sides[0]->room->value();
     foreach ($plan->sides as $side) {
         $left = $side->neighbourId === 'rear-door-left' ? $side->room->value() - $plan->limitMm() : $left;
@@ -282,11 +256,11 @@ it('remarks on colour that ends just before a gap, with what is left', function 
         ->toBeGreaterThan(0.0)
         ->toBeLessThan(30.0);
     // In the middle of the door only the sill is near.
-    expect(remarks(remarked(Bodies::job()), 'near-gap')['near-gap'][2] ?? '')->toContain('the gap to Sill left');
+    expect(remarks(Bodies::remarked(Bodies::job()), 'near-gap')['near-gap'][2] ?? '')->toContain('the gap to Sill left');
 });
 
 it('says what a painter takes upon himself at a side', function (string $choice, string $code, string $says): void {
-    $plan = remarked(Bodies::job(change: towardsRear(150.0, 30.0, $choice)));
+    $plan = Bodies::remarked(Bodies::job(change: Bodies::towardsRear(150.0, 30.0, $choice)));
     expect(remarks($plan, 'butt', 'stopped', 'far-into-neighbour'))->toBe([$code => ['look-out', 'front-door-left', $says]]);
 })->with([
     [
@@ -300,7 +274,7 @@ it('says what a painter takes upon himself at a side', function (string $choice,
 
 it('says how far colour runs into the neighbour only past what is usual there', function (): void {
     $into = fn (float $from): array => remarks(
-        remarked(Bodies::job(change: array_replace_recursive(towardsRear($from, 30.0), ['plan' => ['school' => 'no-wet-bed']]))),
+        Bodies::remarked(Bodies::job(change: array_replace_recursive(Bodies::towardsRear($from, 30.0), ['plan' => ['school' => 'no-wet-bed']]))),
         'far-into-neighbour',
     );
     expect($into(600.0))
@@ -318,7 +292,7 @@ it('offers the ways out at a side with the figures that decide', function (): vo
         fn ($o): array => [$o->choice->value, $o->open, $o->says->in(UnitSystem::Metric)],
         toRear($change)->options,
     );
-    expect($says(towardsRear(150.0, 60.0)))
+    expect($says(Bodies::towardsRear(150.0, 60.0)))
         ->toBe([
             [
                 'join', true,
@@ -331,11 +305,11 @@ it('offers the ways out at a side with the figures that decide', function (): vo
                 'Stop at the gap and butt: only with a card that matches edge to edge at every angle.',
             ],
         ])
-        ->and($says(towardsRear(150.0, 120.0))[1][2])
+        ->and($says(Bodies::towardsRear(150.0, 120.0))[1][2])
         ->toContain('small gun')
-        ->and(toRear(towardsRear(516.0))->options)
+        ->and(toRear(Bodies::towardsRear(516.0))->options)
         ->toBe([]);
-    $told = json_decode((string) json_encode(toRear(towardsRear(150.0))), true);
+    $told = json_decode((string) json_encode(toRear(Bodies::towardsRear(150.0))), true);
     expect(array_keys($told))
         ->toContain('neighbour', 'neighbourName', 'room', 'needed', 'short', 'reached', 'choice', 'options')
         ->and([$told['neighbourName'], $told['short'], $told['reached'], $told['choice'], $told['needed']['value']])
@@ -345,21 +319,21 @@ it('offers the ways out at a side with the figures that decide', function (): vo
 });
 
 it('says what joins and what is missing, one panel or two', function (): void {
-    $verdict = fn (array $change): string => remarked(Bodies::job(change: $change))->verdict->in(UnitSystem::Metric);
+    $verdict = fn (array $change): string => Bodies::remarked(Bodies::job(change: $change))->verdict->in(UnitSystem::Metric);
     expect($verdict([]))
         ->toMatch('/^Needs 230 mm to be sure, has 51[67] mm: stays on the front door left\.$/')
-        ->and($verdict(towardsRear(200.0)))
+        ->and($verdict(Bodies::towardsRear(200.0)))
         ->toMatch('/^Needs 230 mm to be sure, has 139 mm: the rear door left joins, 9[01] mm are missing\.$/')
         ->and($verdict(['plan' => ['school' => 'no-wet-bed']]))
         ->toMatch('/^Needs \d+ mm to be sure, has 51[67] mm: the front wing left and rear door left join, \d+ mm are missing\.$/')
         // Where colour must end at a gap it has the room that is left elsewhere.
-        ->and($verdict(towardsRear(150.0, 30.0, 'butt')))
+        ->and($verdict(Bodies::towardsRear(150.0, 30.0, 'butt')))
         ->toMatch('/^Needs 230 mm to be sure, has 97[56] mm: stays on the front door left\.$/');
 });
 
 it('misses a bed under an effect, and the middle of a big flat panel', function (): void {
     $no = fn (string $panel, string $finish, string $school): array => remarks(
-        remarked(Bodies::job($panel, 60.0, ['colour' => ['finish' => $finish], 'plan' => ['school' => $school]])),
+        Bodies::remarked(Bodies::job($panel, 60.0, ['colour' => ['finish' => $finish], 'plan' => ['school' => $school]])),
         'no-bed', 'open-middle',
     );
     expect($no('front-door-left', 'metallic-light', 'no-wet-bed'))
@@ -388,7 +362,7 @@ it('blends two repairs towards each other while their colour meets', function (f
         'shape' => ['kind' => 'spot', 'xMm' => $c->x - $half, 'yMm' => $c->y, 'radiusMm' => 30],
         'under' => ['kind' => 'primer', 'greyShade' => 3],
     ];
-    $plan = remarked(Bodies::job(
+    $plan = Bodies::remarked(Bodies::job(
         radius: 30.0,
         change: [
             'colour' => ['finish' => 'solid-dark'],

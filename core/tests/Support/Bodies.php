@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tests\Support;
 
+use Kalopsis\Blend\BlendPlan;
+use Kalopsis\Blend\NeedsOfThisRun;
+use Kalopsis\Blend\Planner;
 use Kalopsis\Calibration\Calibration;
 use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\PaintSystem;
@@ -105,6 +108,31 @@ final class Bodies implements Catalogue
         static $shelf = new self();
 
         return (new JobPlanner())->plan((new JobReader($shelf))->read($job), $car, $card);
+    }
+
+    /**
+     * The blend of a job. A need that was found once is not looked for again, so that what is said of it takes milliseconds.
+     *
+     * @param array<array-key, mixed> $job
+     */
+    public static function remarked(array $job): BlendPlan
+    {
+        static $planner = new JobPlanner(new Planner(new NeedsOfThisRun()));
+        static $reader = new JobReader(new self());
+
+        return $planner->plan($reader->read($job), null, null)->blend;
+    }
+
+    /** @return array<string, mixed> change of a job: its spot lies so far from the front door's rear gap */
+    public static function towardsRear(float $mm, float $radius = 60.0, ?string $choice = null): array
+    {
+        $box = self::shipped('marlo-tern')->panel('front-door-left')->outline->box();
+        $side = ['panel' => 'front-door-left', 'neighbour' => 'rear-door-left', 'choice' => $choice];
+
+        return [
+            'repairs' => [['shape' => ['xMm' => $box->x1 - $mm, 'radiusMm' => $radius]]],
+            'plan' => $choice === null ? [] : ['sides' => [$side]],
+        ];
     }
 
     /**
