@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Kalopsis\Card\AgainstPlan;
 use Kalopsis\Card\CardNeed;
 use Kalopsis\Card\CardVerdict;
+use Kalopsis\Card\ClearOver;
 use Kalopsis\Card\Desk;
 use Kalopsis\Card\DeskSample;
 use Kalopsis\Card\EyeVerdict;
@@ -16,11 +18,17 @@ use Kalopsis\Card\MatchGrade;
 use Kalopsis\Card\NeedOf;
 use Kalopsis\Card\ReadingQuestions;
 use Kalopsis\Card\SampleKind;
+use Kalopsis\Card\Spraying;
 use Kalopsis\Card\Surface;
 use Kalopsis\Colour\Comparison;
 use Kalopsis\Colour\Measurement;
+use Kalopsis\Colour\Ranked;
 use Kalopsis\Film\Air;
+use Kalopsis\Film\MixRatio;
 use Kalopsis\Film\ProductRole;
+use Kalopsis\Film\Reducer;
+use Kalopsis\Film\ReducerGrade;
+use Kalopsis\Gun\GunSetUp;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Spray\Certainty;
 use Kalopsis\Spray\Part;
@@ -356,6 +364,14 @@ it('questions a reading at each limit, in words', function (SampleKind $kind, ar
     'two shots' => [
         SampleKind::Card, ['shots' => 2], ['Fewer than 3 shots: take more, flakes do not lie the same everywhere.'],
     ],
+    'one shot of a car' => [
+        SampleKind::Car,
+        ['shots' => 1, 'spots' => 1],
+        [
+            'Only one spot was read: cars differ from panel to panel.',
+            'Fewer than 3 shots: take more, flakes do not lie the same everywhere.',
+        ],
+    ],
     'no shot left of a car' => [
         SampleKind::Car,
         ['shots' => 0, 'spots' => 0],
@@ -557,4 +573,118 @@ it('judges a set by the coats that the plan took from it, and stops what was sim
     $made = [$car, $card('card', 51.0, ['simulated' => true])];
     expect([deskOf($made)->samples['card']->gate->isOpen(), deskOf($made, practice: true)->samples['card']->gate->isOpen()])
         ->toBe([false, true]);
+});
+
+it('tells figures to a tenth or a hundredth, as each is worth', function (): void {
+    $car = Colours::measured([15 => 110.0, 45 => 50.0, 110 => 10.0]);
+    $off = Colours::measured([15 => [112.34, 0.5, 0.25], 45 => [50.5, 0.2, 0.1], 110 => [10.1, 0.0, 0.3]]);
+    $system = Sprays::system();
+    $spraying = fn (float $bar): Spraying => new Spraying(
+        3, 0, false, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp($bar, 250.0, 50.0), ClearOver::Nothing, 3,
+    );
+    $plan = new Spraying(
+        3, 0, true, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp(1.4, 150.0, 50.0), ClearOver::Clear, 3,
+    );
+    $against = AgainstPlan::of(
+        $spraying(2.4), $plan, $off, $system->product(ProductRole::BaseEffect), $system, new Air(22.0, 50.0),
+        Pigment::of(FinishClass::MetallicLight),
+    );
+    $comparison = Comparison::of($car, $off);
+    $ranked = new Ranked('card', $comparison, 5.4321);
+    $sample = sampleOf(SampleKind::Card, 'card', $off, ['predicted' => $car]);
+    $judged = fn (float $index): array => json_decode((string) json_encode(new JudgedSample(
+        $sample, [], 1.0, $comparison, 1.2345, CardVerdict::of($comparison, cardNeed(['index' => $index])), $against, null, $ranked, 2,
+    )), true);
+    $told = $judged(1.2367);
+    expect([$told['comparison']['inLampLight'], $told['verdict']['gapIndex'], $told['place'], $told['clearlyOff']])
+        ->toEqual([1.23, 1.24, 2, true])
+        ->and($told['comparison']['overall'])
+        ->toEqualWithDelta($comparison->overall(), 0.005)
+        ->and(round($told['comparison']['overall'], 2))
+        ->toEqual($told['comparison']['overall'])
+        ->and($told['comparison']['overall'])
+        ->not->toEqual(round($told['comparison']['overall'], 1))
+        ->and($told['comparison']['flop'])
+        ->toEqual(round($comparison->flop ?? NAN, 1))
+        ->and($told['comparison']['flop'])
+        ->not->toEqual(round($comparison->flop ?? NAN))
+        ->and($told['why']['plain'])
+        ->toStartWith('5.4 off over all angles, worst at ')
+        ->and($told['prediction']['overall'])
+        ->toEqual($told['comparison']['overall']);
+    foreach ($told['against']['shift'] as $row) {
+        [$l, $a, $b] = $against->shift[$row['angle']];
+        expect([$row['dL'], $row['da'], $row['db']])->toEqualWithDelta([$l, $a, $b], 0.005);
+    }
+    $rows = $told['against']['shift'];
+    expect(array_column($rows, 'angle'))
+        ->toBe([15, 45, 110])
+        // To a hundredth: not all of them are whole tenths.
+        ->and(array_map(fn (array $r): float => 10 * $r['dL'], $rows))
+        ->not->toEqual(array_map(fn (array $r): float => round(10 * $r['dL']), $rows))
+        ->and(array_map(fn (array $r): float => round(100 * $r['dL'], 6), $rows))
+        ->toEqual(array_map(fn (array $r): float => round(100 * $r['dL']), $rows))
+        ->and(array_map(fn (array $r): float => round(100 * $r['db'], 6), $rows))
+        ->toEqual(array_map(fn (array $r): float => round(100 * $r['db']), $rows))
+        ->and(array_map(fn (array $r): float => round(100 * $r['da'], 6), $rows))
+        ->toEqual(array_map(fn (array $r): float => round(100 * $r['da']), $rows))
+        ->and(count($told['against']['differences']))
+        ->toBe(count($against->differences))
+        ->and($told['against']['says']['plain'])
+        ->toStartWith('Sprayed like the plan the panel comes out ');
+    // A card that nobody has sprayed otherwise, and one that nobody has read, say so.
+    $silent = fn (?DeskSample $of, ?AgainstPlan $as): mixed => json_decode((string) json_encode(new JudgedSample(
+        $of ?? $sample, [], 1.0, null, null, null, $as, null, null, null,
+    )), true)['against']['says']['plain'] ?? null;
+    $alike = AgainstPlan::of(
+        $plan, $plan, $off, $system->product(ProductRole::BaseEffect), $system, new Air(22.0, 50.0), Pigment::of(FinishClass::MetallicLight),
+    );
+    expect([$silent(null, $alike), $silent(sampleOf(SampleKind::Card, 'x', null), $against), $silent(null, null)])
+        ->toBe(['Sprayed like the plan.', 'Sprayed like the plan.', null])
+        ->and($silent(null, AgainstPlan::of(
+            $plan, new Spraying(
+                3, 0, true, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp(1.4, 150.0, 50.0), ClearOver::Clear, 6,
+            ), $off, $system->product(ProductRole::BaseEffect), $system, new Air(22.0, 50.0), Pigment::of(FinishClass::MetallicLight),
+        )))
+        ->toBe('Sprayed like the plan it would measure about the same.');
+});
+
+it('calls out what came as soon as there is a word for it', function (): void {
+    // L* 49.86 and 50.14 are 0.28 apart, 49.7 and 50.3 0.6.
+    $grey = fn (float $l): Measurement => Colours::measured([45 => $l]);
+    $says = fn (float $half): string => json_decode((string) json_encode(deskOf([
+        sampleOf(SampleKind::Card, 'card', $grey(50.0 + $half), ['predicted' => $grey(50.0 - $half)]),
+    ])->samples['card']), true)['prediction']['sentence']['plain'];
+    expect([$says(0.14), $says(0.3)])->toBe(['Came out as predicted.', 'Against the prediction it came out a touch lighter.']);
+});
+
+it('counts what was sprayed otherwise only where both are known', function (): void {
+    $grey = Colours::measured([45 => 50.0]);
+    $spraying = new Spraying(
+        3, 0, true, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp(1.4, 150.0, 50.0), ClearOver::Clear, 3,
+    );
+    $system = Sprays::system();
+    $asked = fn (?Spraying $card, ?Spraying $plan): array => array_map(plainly(...), Desk::judge(
+        [sampleOf(SampleKind::Car, 'car', $grey), sampleOf(SampleKind::Card, 'card', $grey, ['spraying' => $card])],
+        givenNeeds(),
+        $plan,
+        $system->product(ProductRole::BaseEffect),
+        $system,
+        new Air(22.0, 50.0),
+        Pigment::of(FinishClass::SolidLight),
+    )->samples['card']->gate->questions);
+    expect($asked($spraying, $spraying))
+        ->toBe([])
+        ->and([$asked(null, $spraying), $asked($spraying, null), $asked(null, null)])
+        ->toBe(array_fill(0, 3, ['Nobody wrote on this card how it was sprayed.']));
+});
+
+it('asks a car about nothing that only a card can be asked', function (): void {
+    $grey = Colours::measured([45 => 50.0]);
+    $desk = deskOf([
+        sampleOf(SampleKind::Car, 'car', $grey, ['instruments' => ['bench']]),
+        sampleOf(SampleKind::Car, 'again', $grey, ['instruments' => ['handheld']]),
+        sampleOf(SampleKind::Card, 'card', $grey, ['instruments' => ['handheld']]),
+    ]);
+    expect([$desk->samples['again']->questions, count($desk->samples['card']->questions)])->toBe([[], 1]);
 });
