@@ -198,3 +198,25 @@ it('lets an eye through by two and three L*, and throws all of Fresnel\'s four p
         ->toBeLessThanOrEqual((0.5 / 2.5) ** 2)
         ->toBeGreaterThan(ClearOver::WetWipe->veil());
 });
+
+it('finds nothing darker than black under a dull surface, and leaves a near black as it was', function (): void {
+    $system = Sprays::system();
+    $of = fn (ClearOver $card, float $l): AgainstPlan => AgainstPlan::of(
+        sprayedSo(['clear' => $card]),
+        sprayedSo(),
+        Colours::measured([45 => $l]),
+        $system->product(ProductRole::BaseEffect),
+        $system,
+        new Air(22.0, 50.0),
+        Pigment::of(FinishClass::SolidDark),
+    );
+    // L* 20 is 3 % of white: all of it may be the shine of a surface without clear.
+    expect($of(ClearOver::Nothing, 15.0)->onPanel[45]->l)
+        ->toEqualWithDelta(0.0, 1e-9)
+        ->and([$of(ClearOver::Nothing, 15.0)->onPanel[45]->a, $of(ClearOver::Nothing, 15.0)->onPanel[45]->b])
+        ->toEqualWithDelta([0.0, 0.0], 1e-6)
+        ->and($of(ClearOver::Clear, 4.0)->onPanel[45]->l)
+        ->toEqualWithDelta(4.0, 1e-9)
+        ->and($of(ClearOver::Clear, 4.0)->shift[45])
+        ->toEqualWithDelta([0.0, 0.0, 0.0], 1e-9);
+});

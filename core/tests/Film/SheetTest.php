@@ -503,3 +503,40 @@ it('keeps of a system what was said, and nothing where nothing was', function ()
     $sealer = $plain->product(ProductRole::Sealer);
     expect([$sealer->components[0]->water, $sealer->components[0]->exempt, $sealer->components[0]->pricePerL])->toBe([0.0, 0.0, 62.0]);
 });
+
+it('turns seconds into viscosity by the formulas of the standards, mm2/s', function (FlowCup $cup, float $seconds, float $mm2PerS): void {
+    expect($cup->viscosity($seconds))->toEqualWithDelta($mm2PerS, 1e-9);
+})->with([
+    // DIN 53211; ISO 2431:2011, v = a t - b / t; ASTM D1200, v = 3.85 (t - 4.49).
+    [FlowCup::Din4, 40.0, 4.57 * 40 - 452 / 40],
+    [FlowCup::Iso3, 40.0, 0.443 * 40 - 200 / 40],
+    [FlowCup::Iso4, 40.0, 1.37 * 40 - 200 / 40],
+    [FlowCup::Iso5, 40.0, 3.28 * 40 - 220 / 40],
+    [FlowCup::Iso6, 40.0, 6.9 * 40 - 570 / 40],
+    [FlowCup::Ford4, 40.0, 3.85 * 35.51],
+]);
+
+it('looks ahead to the very ends of what a room can be', function (): void {
+    $turns = fn (Air $air, Carrier $carrier = Carrier::Solvent): string => implode('; ', array_map(
+        fn ($p): string => $p->in(UnitSystem::Metric),
+        ReducerChoice::of($carrier, $air, 1.0, false)->turns(),
+    ));
+    // 31 deg C and up is extra slow; from 44 nothing more is to come, though 45 may still be looked at.
+    expect($turns(new Air(32.0, 50.0)))
+        ->not->toContain('below 5 ')
+        ->and($turns(new Air(31.0, 50.0)))
+        ->toContain('below')
+        ->and($turns(new Air(17.0, 50.0)))
+        ->toContain('above 18 °C: standard')
+        ->and($turns(new Air(22.0, 99.0), Carrier::Waterborne))
+        ->not->toContain('above 1');
+});
+
+it('adds no tint to a mixture that says nothing, and lays flakes level where they landed well', function (): void {
+    expect([(new MixtureSpec())->tint, (new MixtureSpec())->fadeSolvent, (new MixtureSpec())->blendingClear, (new MixtureSpec())->reducer])
+        ->toBe([0.0, 0.0, 0.0, 1.0])
+        ->and((new MixtureSpec())->reason)
+        ->toBe('');
+    $lobe = Kalopsis\Film\FlakeOrder::lobe(Kalopsis\Colour\Flakes::of(Kalopsis\Colour\FlakeGrade::Medium), 0.0);
+    expect([$lobe->tooWet, $lobe->spreadDeg])->toBe([0.0, $lobe->levelDeg]);
+});
