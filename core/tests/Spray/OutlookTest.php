@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Kalopsis\Colour\FlakeGrade;
 use Kalopsis\Colour\Flakes;
 use Kalopsis\Colour\Lab;
+use Kalopsis\Colour\Measurement;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\Carrier;
 use Kalopsis\Film\Reducer;
@@ -422,4 +423,90 @@ it('draws light and what is seen of it in a table of angles and places', functio
         ->toBe([97])
         ->and(LightTable::rounded([0.12345678, 0.5, 1.0]))
         ->toBe([0.123457, 0.5, 1.0]);
+});
+
+it('lets through of each of X, Y and Z what white and black below it differ by (Kubelka 1948)', function (): void {
+    $film = Finish::measured(
+        FinishClass::SolidLight, 3, Colours::measured([45 => [60.0, 30.0, 40.0]]), Colours::measured([45 => [60.0, 30.0, 40.0]]),
+    )->film();
+    $white = Kalopsis\Colour\Viewing::paint()->white();
+    foreach ([0.5, 3.0, 12.0] as $um) {
+        $over = $film->over($white->times(0.8), $um);
+        $black = $film->over(new Kalopsis\Colour\Xyz(0.0, 0.0, 0.0), $um);
+        expect($film->lets($um))->toEqualWithDelta([
+            ($over->x - $black->x) / (0.8 * $white->x),
+            ($over->y - $black->y) / (0.8 * $white->y),
+            ($over->z - $black->z) / (0.8 * $white->z),
+        ], 1e-9);
+    }
+    // An orange swallows blue: less of it comes through than of red.
+    expect($film->lets(3.0)[2])->toBeLessThan($film->lets(3.0)[0]);
+});
+
+it('takes a pigment as this workshop tested it, and says which tests', function (): void {
+    $shop = new Kalopsis\Calibration\Calibration([
+        'hiding lg-11' => new Kalopsis\Calibration\Known(0.8, 0.1, ['hiding card']),
+        'flakes' => new Kalopsis\Calibration\Known(1.2, 0.1, ['flake card']),
+        'dry-below' => new Kalopsis\Calibration\Known(0.9, 0.1, ['dry card']),
+        'eye' => new Kalopsis\Calibration\Known(1.1, 0.1, ['five fades']),
+    ]);
+    $known = Pigment::of(FinishClass::MetallicLight, null, null, $shop, 'lg-11');
+    $citations = array_map(fn ($r): string => json_decode((string) json_encode($r), true)['citation'], $known->reasons());
+    expect($citations)
+        ->toBe(['hiding card', 'flake card', 'dry card', 'five fades'])
+        // Four fifths of 13 um.
+        ->and($known->hidingUm)
+        ->toEqualWithDelta(10.4, 1e-9)
+        ->and([$known->tilt->factor, $known->dryBelow->factor, $known->eye->factor])
+        ->toBe([1.2, 0.9, 1.1])
+        ->and($known->isTested(FinishClass::MetallicLight))
+        ->toBeTrue();
+    // What was typed is not what was tested; another colour's test says nothing of this one.
+    $typed = Pigment::of(FinishClass::MetallicLight, null, 15.0, $shop, 'lg-11');
+    expect([$typed->hidingUm, $typed->hiding->isTested(), count($typed->reasons())])
+        ->toBe([15.0, false, 3])
+        ->and(Pigment::of(FinishClass::MetallicLight, null, null, $shop, 'other')->hidingUm)
+        ->toBe(13.0);
+    // A solid has no flakes to test.
+    $solid = new Kalopsis\Calibration\Calibration(array_diff_key($shop->known, ['flakes' => 0]));
+    expect([
+        Pigment::of(FinishClass::SolidDark, null, null, $solid, 'lg-11')->isTested(FinishClass::SolidDark),
+        Pigment::of(FinishClass::MetallicLight, null, null, $solid, 'lg-11')->isTested(FinishClass::MetallicLight),
+    ])->toBe([true, false]);
+});
+
+it('fades over no less than a millimetre, and reaches as far as it is drawn out or set by hand', function (): void {
+    $layer = fn (array $extent): Layer => Sprays::simulation(
+        Sprays::stepped(null, 1, ['extent' => ['kind' => 'past', ...$extent]]),
+        Finish::assumed(FinishClass::SolidDark, 3),
+    )->layers[0];
+    $drawn = $layer(['reach' => 0.4, 'fade' => 0.6]);
+    $set = $layer(['reach' => 0.4, 'fade' => 0.6, 'reachMm' => 50.0, 'fadeMm' => 70.0]);
+    expect([$drawn->reachMm(200.0, false), $drawn->fadeMm(200.0, false)])
+        ->toEqualWithDelta([80.0, 120.0], 1e-9)
+        ->and([$set->reachMm(200.0, true), $set->fadeMm(200.0, true), $set->reachMm(200.0, false), $set->fadeMm(200.0, false)])
+        ->toEqualWithDelta([50.0, 70.0, 80.0, 120.0], 1e-9)
+        ->and($drawn->fadeMm(0.5, false))
+        ->toBe(1.0);
+});
+
+it('shows primer in what colour it differs by, effect or solid', function (): void {
+    // A yellow over grey differs in blue alone: it is seen all the same, and less the more of it there is.
+    $yellow = Colours::measured([45 => [58.0, 0.0, 50.0]]);
+    $grey = Colours::measured([45 => [58.0, 0.0, 0.0]]);
+    $index = fn (Measurement $c, float $um): float => Hiding::of(
+        Finish::measured(FinishClass::SolidLight, 4, $c, $c), $um, 10.0,
+    )->index();
+    expect($index($yellow, 8.0))
+        ->toBeGreaterThan(5.0 * $index($grey, 8.0))
+        ->and($index($yellow, 16.0))
+        ->toBeLessThan($index($yellow, 8.0));
+    $gold = Colours::measured([15 => [100.0, 2.0, 40.0], 25 => [85.0, 2.0, 35.0], 45 => [58.0, 2.0, 30.0], 75 => [45.0, 2.0, 25.0], 110 => [42.0, 2.0, 24.0]]);
+    $effect = fn (float $um, float $ground = 0.0): float => Hiding::of(
+        Finish::measured(FinishClass::MetallicLight, 4, $gold, $gold), $um, 5.0, $ground,
+    )->index();
+    expect($effect(4.0))
+        ->toBeGreaterThan($effect(8.0))
+        ->and($effect(4.0, 30.0))
+        ->toBeLessThan(0.5 * $effect(4.0));
 });
