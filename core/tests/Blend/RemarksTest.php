@@ -409,3 +409,82 @@ it('takes half for a chip, all for a filler, and what lies between by its size',
         ->and([Trade::ofSize(15.0), Trade::ofSize(60.0)])
         ->toBe([0.5, 1.0]);
 });
+
+it('counts areas by the circles they are, a fading rim by half', function (): void {
+    // A spot of 60 mm in the middle of the door: base 1 reaches 36 mm and fades over 99, nothing of it past an edge. On a lattice
+    // of 10 mm a circle is good to 0.6 %.
+    $plan = Bodies::remarked(Bodies::job());
+    [$bed, $base] = [$plan->coats[0], $plan->coats[1]];
+    $told = json_decode((string) json_encode($plan->areaOf($base)), true);
+    [$full, $all] = array_map(fn (array $i): float => $i['value']['value'], $told['reasons'][0]['inputs']);
+    expect(array_column($told['reasons'][0]['inputs'], 'name'))
+        ->toBe(['full strength', 'out to the last dust'])
+        ->and([$full, $all])
+        ->toEqualWithDelta([M_PI * 0.096 ** 2, M_PI * 0.195 ** 2], 0.006 * M_PI * 0.195 ** 2)
+        ->and($told['value'])
+        ->toEqualWithDelta(($full + $all) / 2.0, 1e-4)
+        ->and($plan->areaOf($bed)->value())
+        ->toEqualWithDelta($plan->panels['front-door-left']->panel->areaM2(), 1e-9)
+        // The control coat goes furthest: 174 and 126.
+        ->and($plan->limitMm())
+        ->toEqualWithDelta(300.0, 1e-9)
+        ->and($plan->colouredM2())
+        ->toEqualWithDelta(M_PI * 0.36 ** 2, 0.006 * M_PI * 0.36 ** 2)
+        ->and($plan->hasBed())
+        ->toBeTrue()
+        ->and(Bodies::remarked(Bodies::job(change: ['plan' => ['school' => 'no-wet-bed']]))->hasBed())
+        ->toBeFalse()
+        ->and(Bodies::remarked(Bodies::job(change: ['plan' => ['school' => 'edge-to-edge']]))->limitMm())
+        ->toBeNull();
+});
+
+it('remarks once on each mixture outside its sheet\'s window, kinder where somebody said why', function (): void {
+    $with = fn (array $mixtures): array => remarks(Bodies::remarked((function () use ($mixtures): array {
+        $job = doorWith([]);
+        foreach ($job['plan']['sequence'] as &$step) {
+            $step['mixture'] = [...$step['mixture'] ?? [], ...$mixtures[$step['id']] ?? []];
+        }
+
+        return $job;
+    })()), Warning::OUTSIDE_WINDOW);
+    // Sheet 103 says 60 to 90 % of reducer; 1:0.75 is 75 %, 1.3 times of it 97.5, 0.7 times 52.5.
+    expect($with([]))
+        ->toBe([])
+        ->and($with(['base-2' => ['reducer' => 1.3]])[Warning::OUTSIDE_WINDOW])
+        ->toBe([
+            'look-out', 'product:base-effect',
+            'Base coat with 98% reducer: its data sheet says 60% to 90%. Say why in Cups, or come back within.',
+        ])
+        ->and($with(['base-2' => ['reducer' => 0.7, 'reason' => 'the card came out so']])[Warning::OUTSIDE_WINDOW])
+        ->toBe([
+            'note', 'product:base-effect',
+            'Base coat with 53% reducer: its data sheet says 60% to 90%. Kept reason: the card came out so',
+        ]);
+    $both = Bodies::remarked((function (): array {
+        $job = doorWith([]);
+        foreach ($job['plan']['sequence'] as &$step) {
+            $step['mixture'] = in_array($step['id'], ['base-2', 'base-3'], true) ? ['reducer' => 1.3] : $step['mixture'] ?? [];
+        }
+
+        return $job;
+    })());
+    expect(array_filter($both->warnings, fn (Warning $w): bool => $w->code === Warning::OUTSIDE_WINDOW))->toHaveCount(1);
+});
+
+it('asks no sealer of a repair, and no shade of a colour, that has none', function (): void {
+    $codes = fn (array $change): array => array_keys(remarks(Bodies::remarked(Bodies::job(change: $change)), 'grey-shade'));
+    expect([
+        $codes(['colour' => ['undercoatShade' => null], 'repairs' => [['under' => ['greyShade' => 7]]]]),
+        $codes(['repairs' => [['under' => ['greyShade' => null]]]]),
+        $codes(['repairs' => [['under' => ['greyShade' => 7]]]]),
+    ])->toBe([[], [], ['grey-shade']]);
+});
+
+it('says at once that nothing is placed yet, and that a card cannot be hidden', function (): void {
+    $empty = Bodies::job();
+    $empty['repairs'] = [];
+    expect(Bodies::remarked($empty)->verdict->in(UnitSystem::Metric))
+        ->toBe('Place a repair on the car first.')
+        ->and(Bodies::remarked(Bodies::job(change: ['plan' => ['school' => 'edge-to-edge']]))->verdict->in(UnitSystem::Metric))
+        ->toBe('The front door left: edge to edge.');
+});
