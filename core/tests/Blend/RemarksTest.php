@@ -6,6 +6,7 @@ use Kalopsis\Blend\BlendPlan;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\Trade;
 use Kalopsis\Blend\Warning;
+use Kalopsis\Sequence\ClearFade;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
 use Kalopsis\Tests\Support\Bodies;
@@ -36,16 +37,10 @@ function remarks(BlendPlan $plan, string ...$codes): array
  */
 function doorWith(array $extents, array $change = []): array
 {
-    static $steps = [];
-    $job = Bodies::job(change: $change);
-    $key = serialize($change);
-    $steps[$key] ??= json_decode((string) json_encode(Bodies::planned($job)->job->plan->sequence), true);
-    $job['plan']['sequence'] = array_map(
+    return Bodies::withSteps(Bodies::job(change: $change), fn (array $steps): array => array_map(
         fn (array $step): array => [...$step, 'extent' => [...$step['extent'], ...$extents[$step['id']] ?? []]],
-        $steps[$key],
-    );
-
-    return $job;
+        $steps,
+    ));
 }
 
 /** @param array<string, mixed> $change */
@@ -487,4 +482,129 @@ it('says at once that nothing is placed yet, and that a card cannot be hidden', 
         ->toBe('Place a repair on the car first.')
         ->and(Bodies::remarked(Bodies::job(change: ['plan' => ['school' => 'edge-to-edge']]))->verdict->in(UnitSystem::Metric))
         ->toBe('The front door left: edge to edge.');
+});
+
+/**
+ * A door with its clear faded out inside it, steps changed.
+ *
+ * @param array<string, array<string, mixed>> $changes by step's id or kind
+ */
+function fadedOut(array $changes = [], string $panel = 'front-door-left'): BlendPlan
+{
+    $job = Bodies::job($panel, 40.0, ['colour' => ['finish' => 'solid-dark']]);
+    $steps = json_decode((string) json_encode(ClearFade::of(Bodies::sequence($job))), true);
+    $job['plan']['sequence'] = array_map(
+        fn (array $step): array => array_replace_recursive($step, $changes[$step['id']] ?? $changes[$step['kind']] ?? []),
+        $steps,
+    );
+
+    return Bodies::remarked($job);
+}
+
+it('says where a faded clear ends, what it does not cover, and where solvent does not hold', function (): void {
+    $plan = fadedOut();
+    $ends = max(array_map(fn ($c): float => $c->kind()->value === 'clear' ? $c->limitMm() ?? 0.0 : 0.0, $plan->coats));
+    $codes = ['clear-fade', 'colour-uncovered', 'past-the-scuff', 'solvent-on-nothing'];
+    expect(remarks($plan, ...$codes))->toBe(['clear-fade' => [
+        'look-out', 'blend',
+        sprintf(
+            'The clear ends %d mm past the primer, inside a panel: it lives shorter there and may show later. Tell the customer before.',
+            round($ends),
+        ),
+    ]]);
+    // Scuffed goes 60 mm past the clear; solvent may end just there.
+    $solvent = array_values(array_filter($plan->coats, fn ($c): bool => $c->kind()->value === 'fade-solvent'))[0];
+    $beyond = $solvent->step->extent->jsonSerialize()['beyondMm'] + $ends + 60.0 - $solvent->limitMm();
+    $with = fn (float $mm): array => remarks(fadedOut(['fade-solvent' => ['extent' => ['beyondMm' => $beyond + $mm]]]), 'past-the-scuff');
+    expect($with(0.0))
+        ->toBe([])
+        ->and($with(0.9))
+        ->toBe([])
+        ->and($with(40.0)['past-the-scuff'][0] ?? '')
+        ->toBe('stop')
+        ->and($with(40.0)['past-the-scuff'][2] ?? '')
+        ->toEndWith('goes 40 mm past what is scuffed: it does not hold on shiny paint and cannot be polished away.');
+    $bare = fadedOut(['clear' => ['mixture' => ['fadeSolvent' => 1]]]);
+    expect(remarks($bare, 'colour-uncovered')['colour-uncovered'][2] ?? '')
+        ->toBe(sprintf(
+            'Colour goes %d mm out, clear that is not thinned only 0 mm: base without clear does not last.',
+            round($bare->limitMm() ?? NAN),
+        ));
+    // Solvent where the clear covers all of the panel melts nothing.
+    $job = doorWith([], ['colour' => ['finish' => 'solid-dark']]);
+    $job['plan']['sequence'][] = ['id' => 's', 'name' => 'Solvent', 'kind' => 'fade-solvent', 'extent' => ['kind' => 'ring', 'fromMm' => 10, 'beyondMm' => 60, 'fadeMm' => 10]];
+    expect(remarks(Bodies::remarked($job), 'solvent-on-nothing', 'clear-fade'))->toBe(['solvent-on-nothing' => [
+        'look-out', 's', 'Solvent has no edge of clear to melt: the clear covers the whole panel.',
+    ]]);
+});
+
+it('says of ground and tint what light does with them', function (): void {
+    $coat = fn (string $id, string $kind, float $fade): array => [
+        'id' => $id, 'name' => ucfirst($id), 'kind' => $kind, 'extent' => ['kind' => 'past', 'reach' => 0, 'fade' => $fade],
+    ];
+    $plan = fn (float $ground): BlendPlan => Bodies::remarked(Bodies::job(change: [
+        'plan' => ['sequence' => [$coat('ground', 'ground', $ground), $coat('effect', 'base', 0.8)]],
+    ]));
+    $further = $plan(1.0);
+    [$ground, $effect] = array_map(fn ($c): float => $c->limitMm() ?? NAN, $further->coats);
+    expect(remarks($further, 'inside-ground', 'ground-alone', 'no-ground'))
+        ->toBe(['inside-ground' => [
+            'look-out', 'ground',
+            sprintf(
+                'Ground goes %d mm past the effect coats: the ground alone looks wrong. Each effect coat goes further than it.',
+                round($ground - $effect),
+            ),
+        ]])
+        ->and(remarks($plan(0.8), 'inside-ground', 'ground-alone'))
+        ->toBe(['ground-alone' => [
+            'note', 'ground',
+            'Ground alone may look wrong beside the car: that is expected, the coats over it make the colour.',
+        ]]);
+    $tinted = fn (int $overlap, float $clear): array => remarks(Bodies::remarked(Bodies::job(change: ['plan' => ['sequence' => [
+        [
+            'id' => 't', 'name' => 'Tinted', 'kind' => 'tinted-clear', 'gun' => ['overlapPercent' => $overlap],
+            'extent' => ['kind' => 'past', 'reach' => 0.2, 'fade' => 0.8], 'mixture' => ['tint' => 0.05],
+        ],
+        ['id' => 'c', 'name' => 'Clear', 'kind' => 'clear', 'extent' => ['kind' => 'whole-panel'], 'film' => $clear],
+    ]]])), 'dark-laps', 'thin-clear');
+    expect($tinted(75, 2.0))
+        ->toBe(['thin-clear' => [
+            'note', 'blend', 'Half a coat more of plain clear over tinted: polishing must not reach the tint.',
+        ]])
+        ->and($tinted(74, 2.0)['dark-laps'])
+        ->toBe([
+            'look-out', 't',
+            'Tinted laps over by 74%: where strokes lap it gets too dark, and that cannot be polished away. Lap 75% or more, '
+                . 'at one distance.',
+        ]);
+});
+
+it('says what to do if isolated lacquer wrinkles all the same', function (): void {
+    $job = Bodies::withSteps(
+        Bodies::job(change: ['repairs' => [['under' => ['kind' => 'thermoplastic-lacquer']]]]),
+        fn (array $steps): array => [
+            ['id' => 'isolate', 'name' => 'Isolate', 'kind' => 'sealer', 'extent' => ['kind' => 'whole-panel']], ...$steps,
+        ],
+    );
+    expect(remarks(Bodies::remarked($job), 'isolated', 'lacquer'))->toBe(['isolated' => [
+        'look-out', 'r1',
+        'Old lacquer on Front door left, isolated in this plan. If it wrinkles all the same: stop, wait 10 min to 15 min or longer '
+            . 'until it settles, sand flat with 500, dust on again.',
+    ]]);
+});
+
+it('takes two panels, and a whole one, for no pair to be blended together', function (): void {
+    $c = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->centroid();
+    $pair = fn (array $second): array => array_keys(remarks(Bodies::remarked(Bodies::job(radius: 30.0, change: [
+        'colour' => ['finish' => 'solid-dark'],
+        'repairs' => [['shape' => ['xMm' => $c->x + 100]], ['id' => 'r2', 'under' => ['kind' => 'primer', 'greyShade' => 3], ...$second]],
+    ])), 'blend-together'));
+    $spot = fn (float $x, float $y): array => ['kind' => 'spot', 'xMm' => $x, 'yMm' => $y, 'radiusMm' => 30];
+    $rear = Bodies::shipped('marlo-tern')->panel('rear-door-left')->outline->centroid();
+    expect($pair(['panel' => 'front-door-left', 'shape' => $spot($c->x - 100, $c->y)]))
+        ->toBe(['blend-together'])
+        ->and($pair(['panel' => 'rear-door-left', 'shape' => $spot($rear->x, $rear->y)]))
+        ->toBe([])
+        ->and($pair(['panel' => 'front-door-left', 'shape' => ['kind' => 'new-part']]))
+        ->toBe([]);
 });

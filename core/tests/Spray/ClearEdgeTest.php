@@ -19,7 +19,7 @@ use Kalopsis\Units\UnitSystem;
 function fadedJob(?callable $change = null, string $panel = 'front-door-left'): array
 {
     $job = Bodies::job($panel, 40.0);
-    $steps = json_decode((string) json_encode(ClearFade::of(Bodies::planned($job)->job->plan->sequence)), true);
+    $steps = json_decode((string) json_encode(ClearFade::of(Bodies::sequence($job))), true);
     $job['plan']['sequence'] = $change === null ? $steps : $change($steps);
 
     return $job;
@@ -177,13 +177,13 @@ it('stops at solvent past the scuff and at base that no full clear covers', func
 });
 
 it('goes back to a whole panel as it was, coat for coat', function (): void {
-    $before = Bodies::planned(Bodies::job())->job->plan->sequence;
+    $before = Bodies::sequence(Bodies::job());
     expect(json_encode(ClearFade::whole(ClearFade::of($before))))->toBe(json_encode($before));
 });
 
 it('reads what it writes: extents past the blend and rings', function (): void {
     $job = fadedJob();
-    $read = Bodies::planned($job)->job->plan->sequence;
+    $read = Bodies::sequence($job);
     expect(json_decode((string) json_encode($read), true))->toEqual($job['plan']['sequence']);
 });
 

@@ -27,6 +27,7 @@ use Kalopsis\Panel\Point;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Spot;
 use Kalopsis\Panel\Under;
+use Kalopsis\Sequence\CoatSequence;
 use Kalopsis\Sequence\School;
 use Kalopsis\Sequence\SchoolReader;
 
@@ -110,6 +111,12 @@ final class Bodies implements Catalogue
         return (new JobPlanner())->plan((new JobReader($shelf))->read($job), $car, $card);
     }
 
+    /** @param array<array-key, mixed> $job */
+    public static function sequence(array $job): CoatSequence
+    {
+        return (new JobReader(new self()))->read($job)->plan->sequence;
+    }
+
     /**
      * The blend of a job. A need that was found once is not looked for again, so that what is said of it takes milliseconds.
      *
@@ -144,8 +151,7 @@ final class Bodies implements Catalogue
      */
     public static function withSteps(array $job, callable $change): array
     {
-        $steps = json_decode((string) json_encode(self::planned($job)->job->plan->sequence), true);
-        $job['plan']['sequence'] = $change($steps);
+        $job['plan']['sequence'] = $change(json_decode((string) json_encode(self::sequence($job)), true));
 
         return $job;
     }
