@@ -10,6 +10,7 @@ use Kalopsis\Panel\Outline;
 use Kalopsis\Panel\Panel;
 use Kalopsis\Panel\PanelKind;
 use Kalopsis\Panel\Silhouette;
+use Kalopsis\Panel\SilhouetteReader;
 use Kalopsis\Panel\Tape;
 use Kalopsis\Panel\TapeFit;
 use Kalopsis\Units\UnitSystem;
@@ -162,4 +163,85 @@ it('knows a drawing about a middle line from one without', function (): void {
         ->toBeFalse()
         ->and(TapeFit::hasTwoSides(twoDoors(y: -1.5)))
         ->toBeTrue();
+});
+
+it('reads a silhouette to the ends of what it may say', function (array $change, ?string $field): void {
+    $json = array_replace_recursive([
+        'tapes' => ['doors' => [[
+            'key' => 'front', 'name' => 'Front', 'how' => 'Hold it.', 'panel' => 'front', 'along' => 'x',
+        ], [
+            'key' => 'height', 'name' => 'Height', 'how' => 'Hold it.', 'panel' => 'front', 'along' => 'y',
+        ]]],
+        'silhouettes' => [['key' => 'two', 'name' => 'Two doors', 'body' => 't', 'tapes' => 'doors']],
+    ], $change);
+
+    try {
+        $read = SilhouetteReader::read($json, fn (): BodyShape => twoDoors());
+        expect($field)->toBeNull()->and(array_keys($read))->toBe([$json['silhouettes'][0]['key']]);
+    } catch (InvalidInput $bad) {
+        expect(array_map(fn ($p): string => $p->field, $bad->problems))->toBe([$field]);
+    }
+})->with(function (): array {
+    $s = fn (array $change): array => ['silhouettes' => [$change]];
+    $t = fn (array $change): array => ['tapes' => ['doors' => [$change]]];
+
+    return [
+        'as it is' => [[], null],
+        'a key of one letter' => [$s(['key' => 'k']), null],
+        'a key of forty' => [$s(['key' => str_repeat('k', 40)]), null],
+        'a longer key' => [$s(['key' => str_repeat('k', 41)]), 'silhouettes.0.key'],
+        'a name of eighty letters' => [$s(['name' => str_repeat('n', 80)]), null],
+        'a longer name' => [$s(['name' => str_repeat('n', 81)]), 'silhouettes.0.name'],
+        'a drawing of sixty letters' => [$s(['body' => str_repeat('b', 60)]), null],
+        'a longer one' => [$s(['body' => str_repeat('b', 61)]), 'silhouettes.0.body'],
+        'a tape told in two hundred letters' => [$t(['how' => str_repeat('h', 200)]), null],
+        'in more' => [$t(['how' => str_repeat('h', 201)]), 'tapes.doors.0.how'],
+        'a tape named in eighty' => [$t(['name' => str_repeat('h', 80)]), null],
+        'in eighty-one' => [$t(['name' => str_repeat('h', 81)]), 'tapes.doors.0.name'],
+        'a tape over no panel' => [$t(['panel' => 'roof']), 'tapes.doors.0.panel'],
+    ];
+});
+
+it('draws a silhouette in its own proportions, names and parts', function (): void {
+    $json = [
+        'tapes' => ['doors' => [
+            ['key' => 'front', 'name' => 'Front', 'how' => 'Hold it.', 'panel' => 'front', 'along' => 'x'],
+            ['key' => 'height', 'name' => 'Height', 'how' => 'Hold it.', 'panel' => 'front', 'along' => 'y'],
+        ]],
+        'silhouettes' => [
+            ['key' => 'drawn', 'name' => 'As drawn', 'body' => 't', 'tapes' => 'doors'],
+            [
+                'key' => 'long', 'name' => 'Longer', 'body' => 't', 'tapes' => 'doors', 'parts' => ['front'],
+                'names' => ['front' => 'Only door'], 'proportions' => ['front' => 500],
+            ],
+        ],
+    ];
+    $made = 0;
+    $drawing = function () use (&$made): BodyShape {
+        $made++;
+
+        return twoDoors();
+    };
+    $read = SilhouetteReader::read($json, $drawing);
+    $long = $read['long']->body->panel('front');
+    expect($made)
+        ->toBe(1)
+        ->and(array_keys($read['drawn']->body->panels))
+        ->toBe(['front', 'rear'])
+        ->and($read['drawn']->body->panel('front')->name)
+        ->toBe('Front door')
+        ->and(array_keys($read['long']->body->panels))
+        ->toBe(['front'])
+        ->and($long->name)
+        ->toBe('Only door')
+        // What is not said stays as it is drawn.
+        ->and([$long->outline->box()->x1 - $long->outline->box()->x0, $long->outline->box()->y1 - $long->outline->box()->y0])
+        ->toEqualWithDelta([500.0, 300.0], 0.5)
+        // And its tapes lie where the longer door has its ends.
+        ->and($read['long']->tape('front')?->drawnMm())
+        ->toEqualWithDelta(500.0, 0.5)
+        ->and($read['long']->tape('height')?->across)
+        ->toBeTrue()
+        ->and(array_keys(SilhouetteReader::read($json, $drawing, 'drawn')))
+        ->toBe(['drawn']);
 });

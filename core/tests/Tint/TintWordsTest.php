@@ -17,6 +17,8 @@ use Kalopsis\Tint\LayeredModel;
 use Kalopsis\Tint\PaintModel;
 use Kalopsis\Tint\ReadingNoise;
 use Kalopsis\Tint\SolidModel;
+use Kalopsis\Tint\TintAdvice;
+use Kalopsis\Tint\TintAdvisor;
 use Kalopsis\Tint\Toner;
 use Kalopsis\Tint\TonerKind;
 use Kalopsis\Tint\TonerLibrary;
@@ -253,4 +255,120 @@ it('knows a toner by name, by what was measured of it, and by the paint it belon
     $strong = levelToner('x', TonerKind::Aluminium, 1.0, 2.0, ['area' => 0.5, 'grade' => FlakeGrade::Fine, 'strength' => 2.0, 'tint' => 1.0])
         ->stronger(1.1);
     expect([$strong->k[0], $strong->s[30], $strong->area, $strong->strength])->toEqualWithDelta([1.1, 2.2, 0.55, 2.0], 1e-12);
+});
+
+/** Three toners that do three different things to a solid. */
+function threeToners(): PaintModel
+{
+    return obedientPaint([
+        'green' => [45 => [-0.001, 0.002, -0.001]],
+        'scarlet' => [45 => [-0.001, -0.002, 0.003]],
+        'white' => [45 => [0.002, 0.002, 0.002]],
+    ]);
+}
+
+/** @param array<string, float> $cup @param array<string, float> $car grams that the car is made of */
+function advised(array $cup, array $car, int $most = 3, float $noise = 0.05): TintAdvice
+{
+    $model = threeToners();
+    $reading = fn (array $grams): Measurement => Measurement::ofSpectra(array_map(Spectrum::of(...), $model->spectra($grams)));
+
+    return (new TintAdvisor(TonerLibrary::northlight(), $model))->advise(
+        Formula::of($cup),
+        $reading($car),
+        $reading($cup),
+        ['green', 'scarlet', 'white'],
+        ReadingNoise::of($noise),
+        $most,
+    );
+}
+
+it('finds what is missing in a paint that does what it is told, to a hundredth', function (array $missing): void {
+    $cup = ['green' => 20.0, 'scarlet' => 10.0, 'white' => 20.0];
+    $car = $cup;
+    foreach ($missing as $toner => $g) {
+        $car[$toner] += $g;
+    }
+    $advice = advised($cup, $car);
+    $best = $advice->corrections[0];
+    ksort($missing);
+    expect(array_keys($best->additions))->toEqualCanonicalizing(array_keys($missing));
+    foreach ($missing as $toner => $g) {
+        expect($best->additions[$toner])->toEqualWithDelta($g, 0.02 * $g)
+            ->and($best->formula->gramsOf($toner))->toEqualWithDelta($cup[$toner] + $g, 0.02 * $g);
+    }
+    expect($best->isRemix)
+        ->toBeFalse()
+        ->and($best->before)
+        ->toEqualWithDelta($advice->before, 1e-12)
+        // Nothing of the difference is left but what readings repeat to.
+        ->and($best->after)
+        ->toBeLessThan(0.1)
+        ->and($advice->sprayedOtherwise)
+        ->toBeFalse()
+        ->and($advice->says())
+        ->toBe('');
+})->with([
+    'one' => [['green' => 4.0]],
+    'two' => [['green' => 4.0, 'white' => 6.0]],
+    'three' => [['green' => 4.0, 'scarlet' => 3.0, 'white' => 6.0]],
+]);
+
+it('says no more ways than were asked for, and none where nothing is off', function (): void {
+    $cup = ['green' => 20.0, 'scarlet' => 10.0, 'white' => 20.0];
+    expect(count(advised($cup, ['green' => 24.0] + $cup, 1)->corrections))
+        ->toBe(1)
+        ->and(advised($cup, $cup)->corrections)
+        ->toBe([])
+        ->and(advised($cup, $cup)->before)
+        ->toEqualWithDelta(0.0, 1e-9)
+        ->and(advised($cup, $cup)->says())
+        ->toStartWith('The difference is within')
+        // A twentieth of a gram in fifty is not worth a pour.
+        ->and(advised($cup, ['green' => 20.02] + $cup)->corrections)
+        ->toBe([]);
+});
+
+it('weighs the colour again where something would have to come out, the total kept', function (): void {
+    $cup = ['green' => 20.0, 'scarlet' => 10.0, 'white' => 20.0];
+    $remixes = array_values(array_filter(advised($cup, ['green' => 8.0] + $cup)->corrections, fn ($c): bool => $c->isRemix));
+    expect($remixes)->toHaveCount(1);
+    [$remix] = $remixes;
+    expect(array_sum($remix->additions))
+        ->toEqualWithDelta(0.0, 1e-9)
+        ->and($remix->formula->total())
+        ->toEqualWithDelta(50.0, 1e-9)
+        // 8 to 10 to 20 in 50 g.
+        ->and($remix->formula->gramsOf('green') / $remix->formula->gramsOf('scarlet'))
+        ->toEqualWithDelta(0.8, 0.02)
+        ->and($remix->after)
+        ->toBeLessThan(0.6 * $remix->before);
+    // More than six tenths of the cup is another formula.
+    foreach (advised($cup, ['white' => 60.0] + $cup)->corrections as $correction) {
+        foreach ($correction->additions as $g) {
+            expect($g)->toBeLessThanOrEqual(30.0 + 1e-9);
+        }
+    }
+});
+
+it('carries along what the model gets wrong, so that the card itself is no misfit', function (): void {
+    $model = threeToners();
+    $cup = ['green' => 20.0, 'scarlet' => 10.0, 'white' => 20.0];
+    $truth = array_map(fn (array $v): array => array_map(fn (float $r): float => 0.9 * $r, $v), $model->spectra($cup));
+    $card = Measurement::ofSpectra(array_map(Spectrum::of(...), $truth));
+    $misfit = Misfit::of($model, $card, $card, $cup, ReadingNoise::of(0.1));
+    expect($misfit->colourDifference($cup))
+        ->toEqualWithDelta(0.0, 1e-9)
+        ->and(array_sum(array_map(abs(...), $misfit->residuals($cup))))
+        ->toEqualWithDelta(0.0, 1e-6)
+        ->and($misfit->labs($cup)[45]->l)
+        ->toEqualWithDelta($card->at(45)->l, 1e-9)
+        // Twice the noise is a quarter of the chi squared, nearly: the model itself is not known better than a hundredth.
+        ->and(count($misfit->residuals($cup)))
+        ->toBe(34);
+    $chi = fn (float $noise): float => array_sum(array_map(
+        fn (float $r): float => $r * $r,
+        Misfit::of($model, $card, $card, $cup, ReadingNoise::of($noise))->residuals(['green' => 22.0] + $cup),
+    ));
+    expect($chi(0.4) / $chi(0.2))->toEqualWithDelta(0.25, 0.02);
 });
