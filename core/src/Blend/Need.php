@@ -113,8 +113,8 @@ final readonly class Need
         };
     }
 
-    /** Nobody marks a panel to the millimetre. */
-    private static function rounded(float $mm): float
+    /** To the next five millimetres: nobody marks a panel nearer. */
+    public static function rounded(float $mm): float
     {
         return ceil($mm / 5.0) * 5.0;
     }

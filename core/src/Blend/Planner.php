@@ -99,7 +99,7 @@ final readonly class Planner
         $usual = $request->usualMm();
         [$simulated, $stays, $fades] = $this->simulated($request, $request->gun, $usual);
         $room = $play->tightestMm();
-        $mm = $simulated === null ? null : max(ceil($simulated / 5.0) * 5.0, $least);
+        $mm = $simulated === null ? null : max(Need::rounded($simulated), $least);
         $blend = match (true) {
             $mm === null => $usual,
             $room !== null && $mm <= $room => max($mm, min($usual, floor($room) - self::SHORT_OF_GAP_MM)),
@@ -171,7 +171,7 @@ final readonly class Planner
 
         return $mm === null
             ? $need->usualMm
-            : max($mm, Trade::leastMm(Trade::share($request->repairsOnPanels(), GunChoice::Small)));
+            : max(Need::rounded($mm), Trade::leastMm(Trade::share($request->repairsOnPanels(), GunChoice::Small)));
     }
 
     /** With a sealer in front where a repair wants one and the plan has none. */

@@ -293,7 +293,7 @@ it('offers the ways out at a side with the figures that decide', function (): vo
                 'join', true,
                 'Let the colour run into Rear door left and blend there. Surest; one panel more to prepare and clear.',
             ],
-            ['small-gun', false, 'Keep it tiny with a small gun: even that needs 224 mm, there is 89 mm.'],
+            ['small-gun', false, 'Keep it tiny with a small gun: even that needs 225 mm, there is 89 mm.'],
             ['stop-at-line', false, 'Stop at a body line: there is none between the repair and Rear door left.'],
             [
                 'butt', true,

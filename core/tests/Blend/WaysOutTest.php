@@ -165,3 +165,17 @@ it('has nothing to be short of where no side lets colour run on', function (): v
     $shut = Bodies::remarked(Bodies::job(change: Bodies::towardsRear(150.0, 60.0, SideChoice::Butt->value)))->need->roomMm;
     expect($free)->toBeLessThan(100.0)->and($shut)->toBeGreaterThan(500.0);
 });
+
+it('tells one room and one need wherever they stand: verdict, side, way out and reason', function (): void {
+    $plan = Bodies::remarked(Bodies::job('bonnet', change: ['plan' => ['school' => 'no-wet-bed']]));
+    preg_match('/has (\d+) mm/', $plan->verdict->in(UnitSystem::Metric), $verdict);
+    $side = $plan->sides[0];
+    preg_match('/has (\d+) mm/', $side->options[1]->says->in(UnitSystem::Metric), $way);
+    preg_match('/only (\d+) mm/', $plan->panels['front-wing-left']->why->rule->in(UnitSystem::Metric), $why);
+    // 616.6 mm are 616 that somebody has, not 617.
+    expect([(int) $way[1], (int) $why[1], (int) $side->room->value()])->toBe(array_fill(0, 3, (int) $verdict[1]));
+    // What the small gun is said to need is what it needs once it is taken.
+    preg_match('/needs (\d+) mm/', $side->options[1]->says->in(UnitSystem::Metric), $small);
+    $taken = Bodies::remarked(Bodies::job('bonnet', change: ['plan' => ['school' => 'no-wet-bed', 'gun' => 'small']]));
+    expect($taken->need->mm())->toBe((float) $small[1]);
+});

@@ -211,11 +211,11 @@ final class PanelsInPlay
                 Phrase::of('Colour reaches {limit} past the primer; the gap to {panel} is only {room} away.', [
                     'limit' => Quantity::mm($this->limitOn($from)),
                     'panel' => $next->name,
-                    'room' => Quantity::mm($room->mm),
+                    'room' => self::told($room),
                 ]),
                 SourceKind::Practice,
                 'Common practice: once colour dust reaches the neighbour, the neighbour takes part.',
-                ['room' => Quantity::mm($room->mm), 'last dust' => Quantity::mm($this->limitOn($from))],
+                ['room' => self::told($room), 'last dust' => Quantity::mm($this->limitOn($from))],
             ),
         );
         $across = $seam->otherOnto($next->id);
@@ -277,7 +277,7 @@ final class PanelsInPlay
         $values = [
             'panel' => $panel->name,
             'next' => $next->name,
-            'room' => Quantity::mm($room->mm),
+            'room' => self::told($room),
             'small' => Quantity::mm($this->neededSmallMm),
         ];
         $fitsSmall = $room->mm >= $this->neededSmallMm;
@@ -328,6 +328,12 @@ final class PanelsInPlay
         ];
     }
 
+    /** Rounded down, wherever it is told: what is said to have room must have it. */
+    private static function told(Room $room): Quantity
+    {
+        return Quantity::mm(floor($room->mm));
+    }
+
     /** @param list<SideOption> $options */
     private function side(
         InPlay $from,
@@ -344,8 +350,7 @@ final class PanelsInPlay
             $next->id,
             $next->name,
             Figure::of(
-                // Rounded down: what is said to have room must have it.
-                Quantity::mm(floor($room->mm)),
+                self::told($room),
                 Reason::of(
                     Phrase::of('The shortest way from the primer to the gap towards {next}.', ['next' => $next->name]),
                     SourceKind::Geometry,
