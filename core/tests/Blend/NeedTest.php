@@ -11,7 +11,7 @@ function aNeed(?float $simulated, ?float $room = 300.0, bool $measured = true, f
     return new Need(Certainty::Likely, true, $simulated, $least, $usual, 260.0, $room, null, $measured);
 }
 
-/** @return array{string, string, array<string, mixed>} what is said of it, the trade's rule beside it, and what it was reckoned from */
+/** @return array{string, string, array<string, mixed>} what is said of it, the trade's rule, and what it was reckoned from */
 function whyNeeded(Need $need): array
 {
     $told = json_decode((string) json_encode($need->figure()), true);

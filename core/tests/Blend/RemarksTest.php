@@ -173,7 +173,9 @@ it('lets no coat past the widest where the widest comes first', function (): voi
     $widest = Bodies::remarked(doorWith([], $school))->coats[1]->reachMm;
     $says = fn (float $mm): array => remarks(
         Bodies::remarked(doorWith(['base-1' => ['reachMm' => $mm, 'fadeMm' => 60.0]], $school)),
-        'past-effect-coat', 'short-step', 'inside-coat-before',
+        'past-effect-coat',
+        'short-step',
+        'inside-coat-before',
     );
     expect($says($widest))
         ->toBe([])
@@ -269,7 +271,10 @@ it('says what a painter takes upon himself at a side', function (string $choice,
 
 it('says how far colour runs into the neighbour only past what is usual there', function (): void {
     $into = fn (float $from): array => remarks(
-        Bodies::remarked(Bodies::job(change: array_replace_recursive(Bodies::towardsRear($from, 30.0), ['plan' => ['school' => 'no-wet-bed']]))),
+        Bodies::remarked(Bodies::job(change: array_replace_recursive(
+            Bodies::towardsRear($from, 30.0),
+            ['plan' => ['school' => 'no-wet-bed']],
+        ))),
         'far-into-neighbour',
     );
     expect($into(600.0))
@@ -329,7 +334,8 @@ it('says what joins and what is missing, one panel or two', function (): void {
 it('misses a bed under an effect, and the middle of a big flat panel', function (): void {
     $no = fn (string $panel, string $finish, string $school): array => remarks(
         Bodies::remarked(Bodies::job($panel, 60.0, ['colour' => ['finish' => $finish], 'plan' => ['school' => $school]])),
-        'no-bed', 'open-middle',
+        'no-bed',
+        'open-middle',
     );
     expect($no('front-door-left', 'metallic-light', 'no-wet-bed'))
         ->toBe(['no-bed' => [

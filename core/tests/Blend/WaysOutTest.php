@@ -7,7 +7,7 @@ use Kalopsis\Blend\SideChoice;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Units\UnitSystem;
 
-/** @return array<string, list<array{string, bool, string}>> ways out with their words, figures left out, by "panel > neighbour" */
+/** @return array<string, list<array{string, bool, string}>> ways out in words without figures, by "panel > neighbour" */
 function waysOut(BlendPlan $plan): array
 {
     $out = [];

@@ -110,9 +110,24 @@ function sampleOf(SampleKind $kind, string $id, ?Measurement $mean, array $with 
     ];
 
     return new DeskSample(
-        $id, $kind, $id, $with['struck'], $mean, $with['shots'], $with['spots'], $with['outliers'], $with['spread'],
-        $with['surfaces'], $with['spraying'], $with['age'], false, $with['looks'], $with['predicted'], $with['coats'],
-        $with['simulated'], $with['instruments'],
+        $id,
+        $kind,
+        $id,
+        $with['struck'],
+        $mean,
+        $with['shots'],
+        $with['spots'],
+        $with['outliers'],
+        $with['spread'],
+        $with['surfaces'],
+        $with['spraying'],
+        $with['age'],
+        false,
+        $with['looks'],
+        $with['predicted'],
+        $with['coats'],
+        $with['simulated'],
+        $with['instruments'],
     );
 }
 
@@ -557,11 +572,16 @@ it('judges a set by the coats that the plan took from it, and stops what was sim
         ->toBeFalse()
         ->and($simulated(deskOf($set([$card('alone', 51.0, ['simulated' => true])]), 2.0), 'alone'))
         ->toBeTrue()
-        ->and($simulated(deskOf($set([$card('four', 51.0, ['coats' => 4.0, 'simulated' => true, 'struck' => true])]), 2.0), 'one'))
+        ->and($simulated(deskOf($set([
+            $card('four', 51.0, ['coats' => 4.0, 'simulated' => true, 'struck' => true]),
+        ]), 2.0), 'one'))
         ->toBeFalse()
         ->and($simulated(deskOf($set([$card('alone', 51.0)]), 2.0), 'alone'))
         ->toBeFalse()
-        ->and($simulated(deskOf([sampleOf(SampleKind::Car, 'car', $grey(51.0), ['simulated' => true]), $card('card', 51.0)]), 'card'))
+        ->and($simulated(deskOf([
+            sampleOf(SampleKind::Car, 'car', $grey(51.0), ['simulated' => true]),
+            $card('card', 51.0),
+        ]), 'card'))
         ->toBeTrue()
         ->and(Desk::atCoats($grey(51.0), $set(), 2.0)?->at(45)->l)
         ->toEqualWithDelta(51.0, 0.5)
@@ -580,20 +600,48 @@ it('tells figures to a tenth or a hundredth, as each is worth', function (): voi
     $off = Colours::measured([15 => [112.34, 0.5, 0.25], 45 => [50.5, 0.2, 0.1], 110 => [10.1, 0.0, 0.3]]);
     $system = Sprays::system();
     $spraying = fn (float $bar): Spraying => new Spraying(
-        3, 0, false, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp($bar, 250.0, 50.0), ClearOver::Nothing, 3,
+        3,
+        0,
+        false,
+        MixRatio::parse('1:0.75'),
+        Reducer::of(ReducerGrade::Standard),
+        new GunSetUp($bar, 250.0, 50.0),
+        ClearOver::Nothing,
+        3,
     );
     $plan = new Spraying(
-        3, 0, true, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp(1.4, 150.0, 50.0), ClearOver::Clear, 3,
+        3,
+        0,
+        true,
+        MixRatio::parse('1:0.75'),
+        Reducer::of(ReducerGrade::Standard),
+        new GunSetUp(1.4, 150.0, 50.0),
+        ClearOver::Clear,
+        3,
     );
     $against = AgainstPlan::of(
-        $spraying(2.4), $plan, $off, $system->product(ProductRole::BaseEffect), $system, new Air(22.0, 50.0),
+        $spraying(2.4),
+        $plan,
+        $off,
+        $system->product(ProductRole::BaseEffect),
+        $system,
+        new Air(22.0, 50.0),
         Pigment::of(FinishClass::MetallicLight),
     );
     $comparison = Comparison::of($car, $off);
     $ranked = new Ranked('card', $comparison, 5.4321);
     $sample = sampleOf(SampleKind::Card, 'card', $off, ['predicted' => $car]);
     $judged = fn (float $index): array => json_decode((string) json_encode(new JudgedSample(
-        $sample, [], 1.0, $comparison, 1.2345, CardVerdict::of($comparison, cardNeed(['index' => $index])), $against, null, $ranked, 2,
+        $sample,
+        [],
+        1.0,
+        $comparison,
+        1.2345,
+        CardVerdict::of($comparison, cardNeed(['index' => $index])),
+        $against,
+        null,
+        $ranked,
+        2,
     )), true);
     $told = $judged(1.2367);
     expect([$told['comparison']['inLampLight'], $told['verdict']['gapIndex'], $told['place'], $told['clearlyOff']])
@@ -634,17 +682,45 @@ it('tells figures to a tenth or a hundredth, as each is worth', function (): voi
         ->toStartWith('Sprayed like the plan the panel comes out ');
     // A card that nobody has sprayed otherwise, and one that nobody has read, say so.
     $silent = fn (?DeskSample $of, ?AgainstPlan $as): mixed => json_decode((string) json_encode(new JudgedSample(
-        $of ?? $sample, [], 1.0, null, null, null, $as, null, null, null,
+        $of ?? $sample,
+        [],
+        1.0,
+        null,
+        null,
+        null,
+        $as,
+        null,
+        null,
+        null,
     )), true)['against']['says']['plain'] ?? null;
     $alike = AgainstPlan::of(
-        $plan, $plan, $off, $system->product(ProductRole::BaseEffect), $system, new Air(22.0, 50.0), Pigment::of(FinishClass::MetallicLight),
+        $plan,
+        $plan,
+        $off,
+        $system->product(ProductRole::BaseEffect),
+        $system,
+        new Air(22.0, 50.0),
+        Pigment::of(FinishClass::MetallicLight),
     );
     expect([$silent(null, $alike), $silent(sampleOf(SampleKind::Card, 'x', null), $against), $silent(null, null)])
         ->toBe(['Sprayed like the plan.', 'Sprayed like the plan.', null])
         ->and($silent(null, AgainstPlan::of(
-            $plan, new Spraying(
-                3, 0, true, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp(1.4, 150.0, 50.0), ClearOver::Clear, 6,
-            ), $off, $system->product(ProductRole::BaseEffect), $system, new Air(22.0, 50.0), Pigment::of(FinishClass::MetallicLight),
+            $plan,
+            new Spraying(
+                3,
+                0,
+                true,
+                MixRatio::parse('1:0.75'),
+                Reducer::of(ReducerGrade::Standard),
+                new GunSetUp(1.4, 150.0, 50.0),
+                ClearOver::Clear,
+                6,
+            ),
+            $off,
+            $system->product(ProductRole::BaseEffect),
+            $system,
+            new Air(22.0, 50.0),
+            Pigment::of(FinishClass::MetallicLight),
         )))
         ->toBe('Sprayed like the plan it would measure about the same.');
 });
@@ -661,7 +737,14 @@ it('calls out what came as soon as there is a word for it', function (): void {
 it('counts what was sprayed otherwise only where both are known', function (): void {
     $grey = Colours::measured([45 => 50.0]);
     $spraying = new Spraying(
-        3, 0, true, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), new GunSetUp(1.4, 150.0, 50.0), ClearOver::Clear, 3,
+        3,
+        0,
+        true,
+        MixRatio::parse('1:0.75'),
+        Reducer::of(ReducerGrade::Standard),
+        new GunSetUp(1.4, 150.0, 50.0),
+        ClearOver::Clear,
+        3,
     );
     $system = Sprays::system();
     $asked = fn (?Spraying $card, ?Spraying $plan): array => array_map(plainly(...), Desk::judge(

@@ -25,8 +25,13 @@ use Kalopsis\Tests\Support\Sprays;
  * blending clear another 67.31 ml, + 40 ml for the gun = 110 ml, of which one part in 2.5 is the rest of the base: 44 ml.
  * So the first cup takes 67.31 + 40 + 44 = 151.31, rounded up to 160 ml.
  */
-function aCoat(string $id, ProductRole $role, MixtureSpec $spec = new MixtureSpec(), float $areaM2 = 1.0, float $film = 1.0): CoatNeed
-{
+function aCoat(
+    string $id,
+    ProductRole $role,
+    MixtureSpec $spec = new MixtureSpec(),
+    float $areaM2 = 1.0,
+    float $film = 1.0,
+): CoatNeed {
     $mixture = Mixture::of(Sprays::system(), $role, $spec, null);
 
     return new CoatNeed($id, ucfirst($id), $mixture, $areaM2, $film, new GunSetUp(1.4, 180, 50));
@@ -150,7 +155,8 @@ it('says what is missing where less is left than goes into the next mix, and not
         ->and([$silent['pourOff'], $silent['missing'], $silent['left'], $silent['onHand'], $silent['chosenVessel']])
         ->toBe([null, null, null, null, null]);
     // What nothing is made of has nothing to be poured off.
-    ['base-effect' => $alone] = toldCups([aCoat('b1', ProductRole::BaseEffect)], ['base-effect' => new CupWish(null, null, 30.0)]);
+    $left = ['base-effect' => new CupWish(null, null, 30.0)];
+    ['base-effect' => $alone] = toldCups([aCoat('b1', ProductRole::BaseEffect)], $left);
     expect([$alone['pourOff'], $alone['missing'], $alone['left']])->toEqual([null, null, $ml(30.0)]);
 });
 
@@ -171,7 +177,8 @@ it('counts the coats that are at hand, the last as far as it goes', function () 
 it('needs what goes into the next mix too before it has enough, and no more', function (): void {
     $coats = [aCoat('b1', ProductRole::BaseEffect), aCoat('melt', ProductRole::BaseEffect, new MixtureSpec(1.0, 1.5))];
     $takes = CupPlanner::plan($coats, 40.0)[0]->coatsMl();
-    $enough = fn (float $has): bool => toldCups($coats, ['base-effect' => new CupWish(null, $has)])['base-effect']['onHand']['enough'];
+    $onHand = fn (float $has): array => toldCups($coats, ['base-effect' => new CupWish(null, $has)])['base-effect']['onHand'];
+    $enough = fn (float $has): bool => $onHand($has)['enough'];
     expect([$enough($takes), $enough($takes + 44.0 - 1e-6), $enough($takes + 44.0 + 1e-6)])->toBe([false, false, true]);
 });
 
@@ -200,7 +207,8 @@ it('says nothing of a viscosity for which no sheet speaks, and no price where on
 });
 
 it('is thinner in a warm booth than at the temperature of its sheet, and still what the sheet means', function (): void {
-    $told = fn (float $celsius): array => toldCups([aCoat('b1', ProductRole::BaseEffect)], [], $celsius)['base-effect']['viscosity'];
+    $base = [aCoat('b1', ProductRole::BaseEffect)];
+    $told = fn (float $celsius): array => toldCups($base, [], $celsius)['base-effect']['viscosity'];
     // Andrade, 3000 K: exp(3000 (1/303.15 - 1/293.15)) = 0.7135 of 59.3 mm2/s, which runs out of the DIN cup in 15.6 s.
     expect([$told(30.0)['mm2PerS'], $told(30.0)['seconds'], $told(30.0)['fits']])->toEqual([42.3, 15.6, 0]);
 });
@@ -240,9 +248,17 @@ it('fills one cup for two mixes that are made of it', function (): void {
 });
 
 it('asks for a second coat of clear what the first took and a tenth more, by what was left of it', function (): void {
-    $clear = fn (string $id, float $area = 1.0, float $film = 1.0): CoatNeed => aCoat($id, ProductRole::Clear, areaM2: $area, film: $film);
+    $clear = fn (string $id, float $area = 1.0, float $film = 1.0): CoatNeed => aCoat(
+        $id,
+        ProductRole::Clear,
+        areaM2: $area,
+        film: $film,
+    );
     // 28 um dry, solids (0.92 + 0.4) / 3.15 = 41.90 %: 66.82 um wet / 0.65 = 102.80 ml, + 40, rounded up: 150.
-    $second = fn (array $coats, ?float $left): array => toldCups($coats, $left === null ? [] : ['clear' => new CupWish(null, null, $left)])['clear-2'];
+    $second = fn (array $coats, ?float $left): array => toldCups(
+        $coats,
+        $left === null ? [] : ['clear' => new CupWish(null, null, $left)],
+    )['clear-2'];
     $planned = $second([$clear('c1'), $clear('c2')], null);
     $took = $second([$clear('c1'), $clear('c2')], 10.0);
     expect([$planned['total']['value'], $planned['follows'], $planned['name']])
@@ -323,12 +339,13 @@ it('puts several like cups into the smallest that holds its share', function ():
         ->and($cup->pours[1]->cumulativeMl)
         ->toEqualWithDelta(730.0, 1e-9);
     // The one that was chosen, as many as it takes.
-    [$small] = CupPlanner::plan([aCoat('b1', ProductRole::BaseEffect, areaM2: 21.0)], 40.0, ['base-effect' => new CupWish('450')]);
+    $wish = ['base-effect' => new CupWish('450')];
+    [$small] = CupPlanner::plan([aCoat('b1', ProductRole::BaseEffect, areaM2: 21.0)], 40.0, $wish);
     expect([$small->count, $small->vessel->key()])->toBe([4, '450']);
 });
 
 it('shapes a cup that nobody measured like the usual one nearest in size', function (): void {
-    // Between 450 and 750 the geometric mean, 580.9 ml, divides: a cup of 580 is the small one 1.0883 times, one of 582 the large.
+    // Between 450 and 750 the geometric mean, 580.9 ml, divides: a cup of 580 is the small one, 1.0883 times; 582 the large.
     $small = Vessel::of(580.0)->jsonSerialize();
     $large = Vessel::of(582.0)->jsonSerialize();
     expect($small)
@@ -343,12 +360,17 @@ it('shapes a cup that nobody measured like the usual one nearest in size', funct
 
 it('takes what a shop has measured of its paint that lands', function (): void {
     $need = aCoat('b1', ProductRole::BaseEffect, film: 1.5);
-    $known = new CoatNeed($need->coatId, $need->coatName, $need->mixture, 1.0, 1.5, $need->gun, Known::untested(Constant::Transfer));
+    $untested = Known::untested(Constant::Transfer);
+    $known = new CoatNeed($need->coatId, $need->coatName, $need->mixture, 1.0, 1.5, $need->gun, $untested);
+    $half = new CoatNeed($need->coatId, $need->coatName, $need->mixture, 1.0, 1.5, $need->gun, new Known(0.5, 0.1, ['a cup']));
     // 43.75 um wet is a full coat: half as much more is 65.625.
     expect($need->wetUm())
         ->toEqualWithDelta(65.625, 1e-9)
         ->and($known->millilitres())
-        ->toBe($need->millilitres());
+        ->toBe($need->millilitres())
+        // Half as much lands: twice as much leaves the gun.
+        ->and($half->millilitres())
+        ->toEqualWithDelta(2.0 * $need->millilitres(), 1e-9);
 });
 
 it('mixes for an area that is there, and by role and what is added', function (): void {

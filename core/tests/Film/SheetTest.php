@@ -376,7 +376,8 @@ it('says when the choice of reducer turns, both ways, and stops where rooms end'
 });
 
 it('names the neighbour that is nearest', function (): void {
-    $second = fn (float $celsius): string => ReducerChoice::of(Carrier::Solvent, new Air($celsius, 50.0), 1.0, false)->second()->key();
+    $choice = fn (float $celsius): ReducerChoice => ReducerChoice::of(Carrier::Solvent, new Air($celsius, 50.0), 1.0, false);
+    $second = fn (float $celsius): string => $choice($celsius)->second()->key();
     // Nothing is faster than fast, nothing slower than extra slow.
     expect([$second(6.0), $second(22.0), $second(44.0)])->toBe(['standard', 'fast', 'slow']);
     // With a part of the next slower in it that one is nearest; with more of it, the one it still is for the lesser part.
@@ -392,7 +393,14 @@ it('names the neighbour that is nearest', function (): void {
         ->toHaveKeys(['key', 'words']);
 });
 
-it('says why this reducer', function (Carrier $carrier, float $m2, bool $critical, ReducerWindows $windows, string $says, array $of): void {
+it('says why this reducer', function (
+    Carrier $carrier,
+    float $m2,
+    bool $critical,
+    ReducerWindows $windows,
+    string $says,
+    array $of,
+): void {
     $reason = json_decode((string) json_encode(Reducer::because($carrier, new Air(22.0, 60.0), $m2, $critical, $windows)), true);
     expect([$reason['rule']['plain'], array_column(array_map(
         fn (array $i): array => [$i['name'], $i['value']['value']],
@@ -431,15 +439,19 @@ it('takes its temperatures from a sheet that says any', function (): void {
     )['source'];
     expect([$windows->said(), (new ReducerWindows())->said()])
         ->toBe([true, false])
-        ->and([$source(Carrier::Solvent, $windows), $source(Carrier::Waterborne, $windows), $source(Carrier::Solvent, new ReducerWindows())])
-        ->toBe(['data-sheet', 'practice', 'practice'])
+        ->and([$source(Carrier::Solvent, $windows), $source(Carrier::Waterborne, $windows)])
+        ->toBe(['data-sheet', 'practice'])
+        ->and($source(Carrier::Solvent, new ReducerWindows()))
+        ->toBe('practice')
         ->and([$windows->upToC(ReducerGrade::Standard), $windows->upToC(ReducerGrade::ExtraSlow)])
         ->toBe([28.0, null]);
 });
 
 it('covers nothing with nothing', function (): void {
-    expect([Coverage::millilitres(0.0, 10.0, 0.5, 0.5), Coverage::millilitres(1.0, 0.0, 0.5, 0.5), Coverage::millilitres(1.0, 1.0, 1.0, 1.0)])
-        ->toBe([0.0, 0.0, 1.0]);
+    expect([Coverage::millilitres(0.0, 10.0, 0.5, 0.5), Coverage::millilitres(1.0, 0.0, 0.5, 0.5)])
+        ->toBe([0.0, 0.0])
+        ->and(Coverage::millilitres(1.0, 1.0, 1.0, 1.0))
+        ->toBe(1.0);
 });
 
 it('reads a paint system, what is left out as usual and what is too much at its field', function (callable $change, array $faults): void {
@@ -500,8 +512,8 @@ it('keeps of a system what was said, and nothing where nothing was', function ()
     $json = json_decode((string) file_get_contents(dirname(__DIR__, 3) . '/data/paint-systems/northlight-s.json'), true);
     $plain = PaintSystemReader::read(array_diff_key($json, ['note' => 0, 'currency' => 0]));
     expect([$plain->note, $plain->currency])->toBe(['', null]);
-    $sealer = $plain->product(ProductRole::Sealer);
-    expect([$sealer->components[0]->water, $sealer->components[0]->exempt, $sealer->components[0]->pricePerL])->toBe([0.0, 0.0, 62.0]);
+    $binder = $plain->product(ProductRole::Sealer)->components[0];
+    expect([$binder->water, $binder->exempt, $binder->pricePerL])->toBe([0.0, 0.0, 62.0]);
 });
 
 it('turns seconds into viscosity by the formulas of the standards, mm2/s', function (FlowCup $cup, float $seconds, float $mm2PerS): void {
@@ -533,9 +545,10 @@ it('looks ahead to the very ends of what a room can be', function (): void {
 });
 
 it('adds no tint to a mixture that says nothing, and lays flakes level where they landed well', function (): void {
-    expect([(new MixtureSpec())->tint, (new MixtureSpec())->fadeSolvent, (new MixtureSpec())->blendingClear, (new MixtureSpec())->reducer])
+    $plain = new MixtureSpec();
+    expect([$plain->tint, $plain->fadeSolvent, $plain->blendingClear, $plain->reducer])
         ->toBe([0.0, 0.0, 0.0, 1.0])
-        ->and((new MixtureSpec())->reason)
+        ->and($plain->reason)
         ->toBe('');
     $lobe = Kalopsis\Film\FlakeOrder::lobe(Kalopsis\Colour\Flakes::of(Kalopsis\Colour\FlakeGrade::Medium), 0.0);
     expect([$lobe->tooWet, $lobe->spreadDeg])->toBe([0.0, $lobe->levelDeg]);

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Kalopsis\Colour\Measurement;
-use Kalopsis\Colour\Xyz;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\ReducerGrade;
 use Kalopsis\Gun\GunSetUp;
@@ -19,8 +18,12 @@ use Kalopsis\Spray\Sprayed;
 use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tests\Support\Sprays;
 
-function sprayedOver(Measurement $car, Measurement $card, FinishClass $class = FinishClass::MetallicLight, ?string $bed = null): Simulation
-{
+function sprayedOver(
+    Measurement $car,
+    Measurement $card,
+    FinishClass $class = FinishClass::MetallicLight,
+    ?string $bed = null,
+): Simulation {
     return Sprays::simulation(Sprays::stepped($bed), Finish::measured($class, 3, $car, $card));
 }
 
@@ -51,7 +54,10 @@ it('adds up to the colour itself where card and car are alike and every flake li
 })->with([
     [FinishClass::MetallicLight, Colours::silver()],
     [FinishClass::SolidDark, Colours::measured([45 => [30.0, 12.0, -8.0]])],
-    [FinishClass::Pearl, Colours::measured([15 => [115.0, 1.0, 4.0], 25 => 100.0, 45 => 82.0, 75 => 72.0, 110 => [70.0, 0.0, 3.0]])],
+    [
+        FinishClass::Pearl,
+        Colours::measured([15 => [115.0, 1.0, 4.0], 25 => 100.0, 45 => 82.0, 75 => 72.0, 110 => [70.0, 0.0, 3.0]]),
+    ],
 ]);
 
 it('is the car where nothing landed, the card where all of it hides, and between them on the way', function (): void {
@@ -116,6 +122,7 @@ it('lands drier where less lands, wetter on what is wet still and in a bed', fun
 it('changes its key with everything that a need depends on, and with nothing else', function (): void {
     $silver = Finish::assumed(FinishClass::MetallicLight, 3);
     $key = fn (Simulation $s, Certainty $c = Certainty::Sure): string => $s->key($c);
+    $out = fn (float $fade): array => ['extent' => ['kind' => 'past', 'reach' => 0.4, 'fade' => $fade]];
     $plain = fn (): Simulation => Sprays::simulation(Sprays::stepped(null), $silver);
     $keys = [
         $key($plain()),
@@ -126,15 +133,18 @@ it('changes its key with everything that a need depends on, and with nothing els
         $key(Sprays::simulation(Sprays::stepped(null, 3, ['drying' => 'wet-on-wet']), $silver)),
         $key(Sprays::simulation(Sprays::stepped(null, 3, ['mixture' => ['reducer' => 1.3]]), $silver)),
         $key(Sprays::simulation(Sprays::stepped(null, 3, ['film' => 0.8]), $silver)),
-        $key(Sprays::simulation(Sprays::stepped(null, 3, ['extent' => ['kind' => 'past', 'reach' => 0.4, 'fade' => 0.6]]), $silver)),
-        $key(Sprays::simulation(Sprays::stepped(null, 3, ['extent' => ['kind' => 'past', 'reach' => 0.4, 'fade' => 0.5]]), $silver)),
+        $key(Sprays::simulation(Sprays::stepped(null, 3, $out(0.6)), $silver)),
+        $key(Sprays::simulation(Sprays::stepped(null, 3, $out(0.5)), $silver)),
         $key(Sprays::simulation(Sprays::stepped(null, 3, ['extent' => ['kind' => 'whole-panel']]), $silver)),
         $key(Sprays::simulation(Sprays::stepped(null), $silver, null, ReducerGrade::Slow)),
         $key(Sprays::simulation(Sprays::stepped(null), $silver, new Air(28.0, 50.0))),
         $key(Sprays::simulation(Sprays::stepped(null), Finish::assumed(FinishClass::MetallicLight, 3, 1.0))),
         $key(Sprays::simulation(Sprays::stepped(null), Finish::assumed(FinishClass::MetallicDark, 3))),
         $key(Sprays::simulation(Sprays::stepped(null), Finish::assumed(
-            FinishClass::MetallicLight, 3, 2.0, Pigment::of(FinishClass::MetallicLight, null, 20.0),
+            FinishClass::MetallicLight,
+            3,
+            2.0,
+            Pigment::of(FinishClass::MetallicLight, null, 20.0),
         ))),
     ];
     expect(array_values(array_unique($keys)))
@@ -149,8 +159,10 @@ it('changes its key with everything that a need depends on, and with nothing els
 it('sees nothing where nothing fades, and sees a line as far as it hides', function (): void {
     $finish = Finish::assumed(FinishClass::SolidDark, 3);
     $whole = Sprays::simulation(Sprays::stepped(null, 2, ['extent' => ['kind' => 'whole-panel']]), $finish);
-    expect([$whole->fades(), $whole->limitMm(300.0), $whole->look(300.0, Assumptions::usual())->worst, $whole->needMm(Certainty::Sure)])
-        ->toBe([false, null, 0.0, null]);
+    expect([$whole->fades(), $whole->limitMm(300.0), $whole->needMm(Certainty::Sure)])
+        ->toBe([false, null, null])
+        ->and($whole->look(300.0, Assumptions::usual())->worst)
+        ->toBe(0.0);
     $s = Sprays::simulation(Sprays::stepped(null, 2), $finish);
     $line = fn (float $mm, float $hides): float => $s->lookAtLine(300.0, $mm, $hides)->worst;
     expect($line(80.0, 1.0))

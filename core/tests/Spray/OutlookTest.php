@@ -34,8 +34,14 @@ use Kalopsis\Units\UnitSystem;
  * @param array<string, float> $parts
  * @param array<string, Sighting> $lines
  */
-function toldOutlook(float $free, array $parts, array $lines = [], float $spread = 0.2, ?Flakes $flakes = null, int $angle = 45): Outlook
-{
+function toldOutlook(
+    float $free,
+    array $parts,
+    array $lines = [],
+    float $spread = 0.2,
+    ?Flakes $flakes = null,
+    int $angle = 45,
+): Outlook {
     $none = array_fill_keys(array_map(fn (Part $p): string => $p->value, Part::cases()), 0.0);
     $finish = Finish::assumed(FinishClass::SolidDark, 3);
 
@@ -218,7 +224,7 @@ it('says how long to wait between coats, under a blower or not', function (): vo
         ->toBeFalse();
 });
 
-it('stands between the points of a clear\'s edge where a straight line stands, and at full strength before the first', function (): void {
+it('stands between the points of a clear\'s edge on a straight line, and at full strength before the first', function (): void {
     $steps = [[
         'id' => 'c', 'name' => 'Clear', 'kind' => 'clear',
         'extent' => ['kind' => 'past', 'reach' => 0.5, 'fade' => 0.5],
@@ -427,7 +433,10 @@ it('draws light and what is seen of it in a table of angles and places', functio
 
 it('lets through of each of X, Y and Z what white and black below it differ by (Kubelka 1948)', function (): void {
     $film = Finish::measured(
-        FinishClass::SolidLight, 3, Colours::measured([45 => [60.0, 30.0, 40.0]]), Colours::measured([45 => [60.0, 30.0, 40.0]]),
+        FinishClass::SolidLight,
+        3,
+        Colours::measured([45 => [60.0, 30.0, 40.0]]),
+        Colours::measured([45 => [60.0, 30.0, 40.0]]),
     )->film();
     $white = Kalopsis\Colour\Viewing::paint()->white();
     foreach ([0.5, 3.0, 12.0] as $um) {
@@ -495,15 +504,22 @@ it('shows primer in what colour it differs by, effect or solid', function (): vo
     $yellow = Colours::measured([45 => [58.0, 0.0, 50.0]]);
     $grey = Colours::measured([45 => [58.0, 0.0, 0.0]]);
     $index = fn (Measurement $c, float $um): float => Hiding::of(
-        Finish::measured(FinishClass::SolidLight, 4, $c, $c), $um, 10.0,
+        Finish::measured(FinishClass::SolidLight, 4, $c, $c),
+        $um,
+        10.0,
     )->index();
     expect($index($yellow, 8.0))
         ->toBeGreaterThan(5.0 * $index($grey, 8.0))
         ->and($index($yellow, 16.0))
         ->toBeLessThan($index($yellow, 8.0));
-    $gold = Colours::measured([15 => [100.0, 2.0, 40.0], 25 => [85.0, 2.0, 35.0], 45 => [58.0, 2.0, 30.0], 75 => [45.0, 2.0, 25.0], 110 => [42.0, 2.0, 24.0]]);
+    $gold = Colours::measured([
+        15 => [100.0, 2.0, 40.0], 25 => [85.0, 2.0, 35.0], 45 => [58.0, 2.0, 30.0], 75 => [45.0, 2.0, 25.0], 110 => [42.0, 2.0, 24.0],
+    ]);
     $effect = fn (float $um, float $ground = 0.0): float => Hiding::of(
-        Finish::measured(FinishClass::MetallicLight, 4, $gold, $gold), $um, 5.0, $ground,
+        Finish::measured(FinishClass::MetallicLight, 4, $gold, $gold),
+        $um,
+        5.0,
+        $ground,
     )->index();
     expect($effect(4.0))
         ->toBeGreaterThan($effect(8.0))

@@ -107,7 +107,7 @@ it('makes a covariance the identity: W C W\' = 1 (Golub and Van Loan)', function
     // C = diag(sd^2) + sum of m m'; whitened columns of its root must be orthonormal: W C W' tried on the axes.
     $covariance = fn (int $i, int $j): float => ($i === $j ? $sd[$i] ** 2 : 0.0)
         + $moves[0][$i] * $moves[0][$j] + $moves[1][$i] * $moves[1][$j];
-    $w = array_map(fn (int $i): array => $white->apply(array_map(fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, 2))), range(0, 2));
+    $w = array_map($white->apply(...), [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]]);
     for ($a = 0; $a < 3; $a++) {
         for ($b = 0; $b < 3; $b++) {
             $sum = 0.0;

@@ -92,12 +92,16 @@ it('says what a pour does, as far as it is worth a word', function (array $does,
     'darker' => [[45 => [-0.005, -0.005, -0.005]], 1.0, 'Green: darker'],
     'less of it' => [[45 => [0.005, 0.005, 0.005]], -1.0, 'less Green: darker'],
     'nothing to speak of' => [[45 => [0.0001, 0.0001, 0.0001]], 1.0, 'Green: a touch'],
-    'lighter from everywhere' => [[15 => [0.01, 0.01, 0.01], 45 => [0, 0, 0], 110 => [0.002, 0.002, 0.002]], 1.0, 'Green: lighter'],
+    'lighter from everywhere' => [
+        [15 => [0.01, 0.01, 0.01], 45 => [0, 0, 0], 110 => [0.002, 0.002, 0.002]], 1.0, 'Green: lighter',
+    ],
     'one way at the face, the other at the flop' => [
-        [15 => [0.01, 0.01, 0.01], 45 => [0, 0, 0], 110 => [-0.004, -0.004, -0.004]], 1.0, 'Green: lighter on the face and darker on the flop',
+        [15 => [0.01, 0.01, 0.01], 45 => [0, 0, 0], 110 => [-0.004, -0.004, -0.004]], 1.0,
+        'Green: lighter on the face and darker on the flop',
     ],
     'the other way round' => [
-        [15 => [-0.004, -0.004, -0.004], 45 => [0, 0, 0], 110 => [0.01, 0.01, 0.01]], 1.0, 'Green: darker on the face and lighter on the flop',
+        [15 => [-0.004, -0.004, -0.004], 45 => [0, 0, 0], 110 => [0.01, 0.01, 0.01]], 1.0,
+        'Green: darker on the face and lighter on the flop',
     ],
     'only the flop' => [
         [15 => [0.00001, 0.00001, 0.00001], 45 => [0, 0, 0], 110 => [-0.004, -0.004, -0.004]], 1.0, 'Green: darker on the flop',
@@ -252,8 +256,8 @@ it('knows a toner by name, by what was measured of it, and by the paint it belon
         ->toBe([0.0, 0.0, 0.0])
         ->and($library->toner('name')->spreadDeg())
         ->toBe(FlakeGrade::Fine->spreadDeg());
-    $strong = levelToner('x', TonerKind::Aluminium, 1.0, 2.0, ['area' => 0.5, 'grade' => FlakeGrade::Fine, 'strength' => 2.0, 'tint' => 1.0])
-        ->stronger(1.1);
+    $flake = ['area' => 0.5, 'grade' => FlakeGrade::Fine, 'strength' => 2.0, 'tint' => 1.0];
+    $strong = levelToner('x', TonerKind::Aluminium, 1.0, 2.0, $flake)->stronger(1.1);
     expect([$strong->k[0], $strong->s[30], $strong->area, $strong->strength])->toEqualWithDelta([1.1, 2.2, 0.55, 2.0], 1e-12);
 });
 
