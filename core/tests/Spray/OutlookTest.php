@@ -513,7 +513,8 @@ it('shows primer in what colour it differs by, effect or solid', function (): vo
         ->and($index($yellow, 16.0))
         ->toBeLessThan($index($yellow, 8.0));
     $gold = Colours::measured([
-        15 => [100.0, 2.0, 40.0], 25 => [85.0, 2.0, 35.0], 45 => [58.0, 2.0, 30.0], 75 => [45.0, 2.0, 25.0], 110 => [42.0, 2.0, 24.0],
+        15 => [100.0, 2.0, 40.0], 25 => [85.0, 2.0, 35.0], 45 => [58.0, 2.0, 30.0],
+        75 => [45.0, 2.0, 25.0], 110 => [42.0, 2.0, 24.0],
     ]);
     $effect = fn (float $um, float $ground = 0.0): float => Hiding::of(
         Finish::measured(FinishClass::MetallicLight, 4, $gold, $gold),
