@@ -22,13 +22,18 @@ require __DIR__ . '/mutants.d/children.php';
 const QUICK_S = 0.15;
 /** The shortest tests of its own room and of the others that a change meets, each sort together; longer ones test a whole; s. */
 const LONGEST_S = ['own' => 40.0, 'other' => 12.0];
+/** The same for the few kept lines, some of which only a long search shows. */
+const LONGEST_FOR_LINES_S = ['own' => INF, 'other' => INF];
+/** What goes round and round is stopped, and is noticed, after this; s. */
+const STOPPED_AFTER_S = ['changes' => 20, 'lines' => 300];
 
 /**
  * @param list<string> $tests that go through the change
  * @param array<string, float> $times
+ * @param array{own: float, other: float} $longest
  * @return list<list<string>> what it meets one after the other until one notices it
  */
-function rounds(string $room, array $tests, array $times): array
+function rounds(string $room, array $tests, array $times, array $longest): array
 {
     usort($tests, fn (string $a, string $b): int => $times[$a] <=> $times[$b]);
     $met = ['own' => [], 'other' => []];
@@ -36,7 +41,7 @@ function rounds(string $room, array $tests, array $times): array
     foreach ($tests as $test) {
         $sort = str_starts_with($test, "P\\Core\\tests\\{$room}\\") ? 'own' : 'other';
         $sums[$sort] += $times[$test];
-        if ($sums[$sort] <= LONGEST_S[$sort]) {
+        if ($sums[$sort] <= $longest[$sort]) {
             $met[$sort][$times[$test] <= QUICK_S ? 'quick' : 'slow'][] = $test;
         }
     }
@@ -84,16 +89,19 @@ foreach ($sets as $name => $made) {
     foreach (drawn($made(), (int) ($options['sample'] ?? 0)) as $change) {
         $known = $before[$change['id']]['noticed'] ?? false;
         $left = ($only !== '' && ! str_contains($change['at'], $only)) || (isset($options['again']) && $known === true);
-        $change['rounds'] = $left ? [] : rounds(explode('/', $change['at'])[0], $change['tests'], $coverage['times']);
+        $longest = $name === 'lines' ? LONGEST_FOR_LINES_S : LONGEST_S;
+        $change['rounds'] = $left ? [] : rounds(explode('/', $change['at'])[0], $change['tests'], $coverage['times'], $longest);
         $change['noticed'] = $change['tests'] === [] ? null : $left && $known;
         $changes[$change['id']] = $change;
     }
-    meetAll($root, $changes, $coverage['files'], $jobs, function (int $done, int $left) use ($name, $kept, &$changes): void {
+    $tell = function (int $done, int $left) use ($name, $kept, &$changes): void {
         if ($done % 100 === 0) {
             fprintf(STDERR, "%s: %d done, %d left\n", $name, $done, $left);
             keep($kept, $changes);
         }
-    });
+    };
+    $seconds = STOPPED_AFTER_S[$name === 'lines' ? 'lines' : 'changes'];
+    meetAll($root, $changes, $coverage['files'], $jobs, $seconds, $tell);
     keep($kept, $changes);
     $covered = array_filter($changes, fn (array $c): bool => $c['noticed'] !== null);
     $noticed = array_filter($covered, fn (array $c): bool => $c['noticed']);

@@ -91,39 +91,25 @@ function constantsOf(string $root, string $room, array $lines): array
 }
 
 /**
+ * A constant may stand in a default, which no line tells; so everything counts that goes through a class which names it.
+ *
  * @param array<string, array<int, list<string>>> $lines tests by file and line
- * @return list<string> tests that go through a line which names a constant
+ * @return list<string>
  */
 function usersOf(string $root, string $short, string $name, array $lines): array
 {
     $class = basename($short, '.php');
     $tests = [];
     foreach ($lines as $file => $covered) {
-        $own = $file === "core/src/{$short}";
-        foreach (file("{$root}/{$file}") ?: [] as $i => $text) {
-            $names = preg_match("/\\b(" . ($own ? "self|static|{$class}" : $class) . ")::{$name}\\b/", $text) === 1;
-            $tests += $names ? array_fill_keys(spanning($covered, $i + 1), true) : [];
+        $names = $file === "core/src/{$short}" ? "self|static|{$class}" : $class;
+        if (preg_match("/\\b({$names})::{$name}\\b/", (string) file_get_contents("{$root}/{$file}")) === 1) {
+            foreach ($covered as $through) {
+                $tests += array_fill_keys($through, true);
+            }
         }
     }
 
     return array_keys($tests);
-}
-
-/**
- * A statement over several lines is told by one of them.
- *
- * @param array<int, list<string>> $covered tests by line
- * @return list<string>
- */
-function spanning(array $covered, int $line): array
-{
-    for ($at = $line; $at > $line - 12; $at--) {
-        if (isset($covered[$at])) {
-            return $covered[$at];
-        }
-    }
-
-    return [];
 }
 
 /**
@@ -193,9 +179,15 @@ function keptLines(string $root, array $lines): array
             exit(1);
         }
         $first = substr_count(strstr($source, $fault['line'], true), "\n") + 1;
+        $covered = $lines["core/src/{$fault['file']}"] ?? [];
         $tests = [];
         for ($line = $first; $line <= $first + substr_count($fault['line'], "\n"); $line++) {
-            $tests += array_fill_keys(spanning($lines["core/src/{$fault['file']}"] ?? [], $line), true);
+            $tests += array_fill_keys($covered[$line] ?? [], true);
+        }
+        $constant = preg_match('/const (?:\w+ )?([A-Z][A-Z0-9_]+) =/', $fault['line'], $m) === 1 ? $m[1] : null;
+        if ($tests === []) {
+            $users = $constant === null ? array_merge(...$covered) : usersOf($root, $fault['file'], $constant, $lines);
+            $tests = array_fill_keys($users, true);
         }
         $changed = str_replace($fault['line'], $fault['becomes'], $source);
         $out[] = change($root, $fault['file'], $first, $fault['name'], '', $changed, array_keys($tests));

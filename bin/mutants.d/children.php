@@ -9,9 +9,6 @@ use Pest\TestSuite;
 use Symfony\Component\Console\Input\ArgvInput;
 use Symfony\Component\Console\Output\NullOutput;
 
-/** A change that goes round and round is stopped, and is noticed, after this; s. */
-const STOPPED_AFTER_S = 20;
-
 /** The pattern of a test's own words, of which its method has letters and figures left. */
 function described(string $method): string
 {
@@ -24,12 +21,13 @@ function described(string $method): string
  * In a child: the changed source is there before anything asks for its class. Ends with 0 where no test noticed it.
  *
  * @param array<string, string> $tests files of tests by method
+ * @param int $seconds a change that goes round and round is stopped, and is noticed, after these
  */
-function meet(string $root, string $source, array $tests): never
+function meet(string $root, string $source, array $tests, int $seconds): never
 {
     ini_set('display_errors', '0');
     ini_set('log_errors', '0');
-    pcntl_alarm(STOPPED_AFTER_S);
+    pcntl_alarm($seconds);
     $these = implode('|', array_map(described(...), array_keys($tests)));
     $files = array_values(array_unique($tests));
     $arguments = ['pest', ...$files, "--filter=/^({$these})/s", '--bail', '--do-not-cache-result', '--no-output'];
@@ -53,7 +51,7 @@ function control(string $root, array $coverage): void
         usort($tests, fn (string $a, string $b): int => $coverage['times'][$a] <=> $coverage['times'][$b]);
         $pid = pcntl_fork();
         if ($pid === 0) {
-            meet($root, $nothing, [$tests[0] => $file]);
+            meet($root, $nothing, [$tests[0] => $file], 60);
         }
         pcntl_waitpid($pid, $status);
         if (! pcntl_wifexited($status) || pcntl_wexitstatus($status) !== 0) {
@@ -70,7 +68,7 @@ function control(string $root, array $coverage): void
  * @param array<string, string> $files of tests, by method
  * @param callable(int, int): void $tell how many are done and left
  */
-function meetAll(string $root, array &$changes, array $files, int $jobs, callable $tell): void
+function meetAll(string $root, array &$changes, array $files, int $jobs, int $seconds, callable $tell): void
 {
     $met = array_filter($changes, fn (array $c): bool => $c['rounds'] !== []);
     $waiting = array_map(fn (string $id): array => [$id, 0], array_keys($met));
@@ -85,7 +83,7 @@ function meetAll(string $root, array &$changes, array $files, int $jobs, callabl
             }
             $pid = pcntl_fork();
             if ($pid === 0) {
-                meet($root, $changes[$id]['file'], $tests);
+                meet($root, $changes[$id]['file'], $tests, $seconds);
             }
             $running[$pid] = [$id, $round];
         }

@@ -222,3 +222,11 @@ it('finds nothing darker than black under a dull surface, and leaves a near blac
         ->and($of(ClearOver::Clear, 4.0)->shift[45])
         ->toEqualWithDelta([0.0, 0.0, 0.0], 1e-9);
 });
+
+it('lets a quarter of a grade of reducer pass, and no more', function (): void {
+    $with = fn (string $key): array => array_keys(differencesOf(
+        Spraying::read(Fields::of([...sprayedSo()->jsonSerialize(), 'reducer' => $key], new Problems())),
+        sprayedSo(),
+    ));
+    expect([$with('standard+20'), $with('standard+30')])->toBe([[], ['reducer']]);
+});

@@ -389,3 +389,7 @@ it('mixes for an area that is there, and by role and what is added', function ()
         ->and($batches['base-effect-clear']->restShare)
         ->toEqualWithDelta(0.4, 1e-12);
 });
+
+it('leaves 30 to 50 ml in gun, filter and walls where nobody says otherwise: 40 (common practice)', function (): void {
+    expect(CupPlanner::REMAINDER_ML)->toBe((30.0 + 50.0) / 2.0);
+});

@@ -158,3 +158,7 @@ it('lets ten intervals of a coarse scale be no jump', function (): void {
     $at = fn (float $grams): ScaleState => ScaleWatch::judge([[1.0, 0.0], [1.0, $grams]], 1.0, new Scale(4.0));
     expect([$at(40.0), $at(44.0)])->toBe([ScaleState::Moving, ScaleState::Jumps]);
 });
+
+it('moves by two intervals and a half, which is no rest', function (): void {
+    expect(ScaleWatch::judge([[0.0, 51.25], [1.0, 50.0]], 1.0, new Scale(0.5)))->toBe(ScaleState::Moving);
+});

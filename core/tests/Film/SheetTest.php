@@ -553,3 +553,61 @@ it('adds no tint to a mixture that says nothing, and lays flakes level where the
     $lobe = Kalopsis\Film\FlakeOrder::lobe(Kalopsis\Colour\Flakes::of(Kalopsis\Colour\FlakeGrade::Medium), 0.0);
     expect([$lobe->tooWet, $lobe->spreadDeg])->toBe([0.0, $lobe->levelDeg]);
 });
+
+it('reads sheets of clear, windows of reducers and checks of viscosity to the ends of them', function (callable $read, array $json, array $faults): void {
+    expect(readSheet($json, $read)[1])->toBe($faults);
+})->with(function (): array {
+    $sheet = DataSheetReader::read(...);
+    $windows = ReducerWindows::read(...);
+    $check = fn (Fields $f): ViscosityCheck => ViscosityCheck::read($f);
+    $cup = ['cup' => 'din-4', 'seconds' => 20, 'celsius' => 20];
+
+    return [
+        'bake for a minute' => [$sheet, ['bakeMin' => 1], []],
+        'for less' => [$sheet, ['bakeMin' => 0.9], ['bakeMin']],
+        'for four hours' => [$sheet, ['bakeMin' => 240], []],
+        'for more' => [$sheet, ['bakeMin' => 241], ['bakeMin']],
+        'polish after a quarter of an hour' => [$sheet, ['polishHours' => 0.25], []],
+        'sooner' => [$sheet, ['polishHours' => 0.2], ['polishHours']],
+        'after two weeks' => [$sheet, ['polishHours' => 336], []],
+        'later' => [$sheet, ['polishHours' => 337], ['polishHours']],
+        'fast up to 5 deg C' => [$windows, ['fast' => 5], []],
+        'up to less' => [$windows, ['fast' => 4.5], ['fast']],
+        'slow up to 45' => [$windows, ['slow' => 45], []],
+        'up to more' => [$windows, ['slow' => 45.5], ['slow', 'slow']],
+        'one after the other' => [$windows, ['fast' => 20, 'standard' => 20], ['standard']],
+        'paint of 5 deg C' => [$check, ['celsius' => 5] + $cup, []],
+        'colder' => [$check, ['celsius' => 4.5] + $cup, ['celsius']],
+        'of 45' => [$check, ['celsius' => 45] + $cup, []],
+        'hotter' => [$check, ['celsius' => 45.5] + $cup, ['celsius']],
+        'out in a second' => [$check, ['seconds' => 1] + $cup, []],
+        'sooner than that' => [$check, ['seconds' => 0.9] + $cup, ['seconds']],
+        'out in ten minutes' => [$check, ['seconds' => 600] + $cup, []],
+        'later than that' => [$check, ['seconds' => 601] + $cup, ['seconds']],
+    ];
+});
+
+it('takes no paint for thinner than light solvents', function (): void {
+    // n-butyl acetate has 0.8 mm2/s; a DIN cup that is out at once would give less than nothing.
+    expect(FlowCup::Din4->viscosity(1.0))->toBe(0.5)->and(FlowCup::Ford4->viscosity(4.0))->toBe(0.5);
+});
+
+it('hands waterborne reducer over within ten per cent of humidity', function (): void {
+    // Half way at 70 %, all of it at 65 and at 75; the same round 35 %.
+    $level = fn (float $percent): float => Reducer::advisedIn(Carrier::Waterborne, new Air(20.0, $percent), 1.0, false)->level();
+    expect(array_map($level, [50.0, 65.0, 70.0, 75.0, 90.0]))
+        ->toEqualWithDelta([1.0, 1.0, 0.5, 0.0, 0.0], 1e-9)
+        ->and(array_map($level, [40.0, 35.0, 30.0, 20.0]))
+        ->toEqualWithDelta([1.0, 1.5, 2.0, 2.0], 1e-9)
+        ->and(array_map($level, [67.0, 73.0]))
+        ->toEqualWithDelta([0.8, 0.2], 1e-9);
+});
+
+it('looks fifteen kelvin ahead, and not further', function (): void {
+    $turns = fn (float $celsius): string => implode('; ', array_map(
+        fn ($p): string => $p->in(UnitSystem::Metric),
+        ReducerChoice::of(Carrier::Solvent, new Air($celsius, 50.0), 1.0, false)->turns(),
+    ));
+    // Slow hands over to extra slow at 32 deg C: from 33 standard lies 8 below; from 42 the change to slow 10; from 5 to 18 are 13.
+    expect($turns(5.0))->toContain('above 18 °C: standard')->and($turns(2.0))->not->toContain('above');
+});
