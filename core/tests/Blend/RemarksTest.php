@@ -614,3 +614,14 @@ it('takes two panels, and a whole one, for no pair to be blended together', func
         ->and($pair(['panel' => 'front-door-left', 'shape' => ['kind' => 'new-part']]))
         ->toBe([]);
 });
+
+it('calls it near a gap within thirty millimetres, and not before', function (): void {
+    // Colour of 300 mm towards a gap 325, 335 mm away: 25 mm are left, and 35.
+    $left = fn (float $from): bool => array_filter(
+        Bodies::remarked(Bodies::job(change: Bodies::towardsRear($from)))->warnings,
+        fn (Warning $w): bool => $w->code === 'near-gap' && str_contains($w->says->in(UnitSystem::Metric), 'Rear door'),
+    ) !== [];
+    $room = fn (float $from): float => toRear(Bodies::towardsRear($from))->room->value();
+    $shift = 390.0 - $room(390.0);
+    expect([$left(325.5 + $shift), $left(335.5 + $shift)])->toBe([true, false]);
+});

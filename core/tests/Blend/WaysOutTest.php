@@ -95,6 +95,9 @@ it('lets nothing large, and no plan that has it already, be kept tiny with the s
     )))['front-door-left > rear-door-left'][1];
     expect($small(250.0, 120.0))
         ->toBe(['small-gun', false, 'Keep it tiny with a small gun: this repair is too large for that.'])
+        // As large as a spot of 60 mm is tiny still (common practice), a little larger not.
+        ->and($small(150.0, 60.5)[2])
+        ->toContain('too large')
         ->and($small(120.0, 12.0, ['gun' => 'small']))
         ->toBe(['small-gun', false, 'The small gun is already chosen and still needs # mm.'])
         ->and($small(150.0, 60.0))
@@ -178,4 +181,23 @@ it('tells one room and one need wherever they stand: verdict, side, way out and 
     preg_match('/needs (\d+) mm/', $side->options[1]->says->in(UnitSystem::Metric), $small);
     $taken = Bodies::remarked(Bodies::job('bonnet', change: ['plan' => ['school' => 'no-wet-bed', 'gun' => 'small']]));
     expect($taken->need->mm())->toBe((float) $small[1]);
+});
+
+it('calls a panel painted edge to edge once the first full coat covers all but a two hundredth of it', function (): void {
+    $reaching = fn (float $mm): BlendPlan => Bodies::remarked(Bodies::withSteps(Bodies::job(), fn (array $steps): array => array_map(
+        fn (array $s): array => isset($s['extent']['reach'])
+            ? [...$s, 'extent' => [...$s['extent'], 'reachMm' => $mm, 'fadeMm' => 50]]
+            : $s,
+        $steps,
+    )));
+    foreach ([450.0, 550.0, 600.0] as $mm) {
+        $door = $reaching($mm)->panels['front-door-left'];
+        $share = $door->reach['base-1']->areaMm2 / $door->panel->outline->areaMm2();
+        expect($door->role->value)->toBe($share >= 0.995 ? 'edge-to-edge' : 'blend');
+    }
+    // Four fifths of it, nearly all of it, and all but what nobody sees.
+    expect($reaching(450.0)->panels['front-door-left']->role->value)
+        ->toBe('blend')
+        ->and($reaching(600.0)->panels['front-door-left']->role->value)
+        ->toBe('edge-to-edge');
 });

@@ -527,3 +527,48 @@ it('shows primer in what colour it differs by, effect or solid', function (): vo
         ->and($effect(4.0, 30.0))
         ->toBeLessThan(0.5 * $effect(4.0));
 });
+
+it('holds films, waits and primers to what docs/model.md says of them, worked by hand', function (): void {
+    // Jeffreys 1930: 3 Pa s, 1000 kg/m3, wet for 120 s, 5 mm below its edge: sqrt(3 x 0.005 / (1000 x 9.80665 x 120)).
+    expect(Kalopsis\Spray\Sag::limitUm())
+        ->toEqualWithDelta(112.9, 0.05)
+        // Half a working day of eight hours.
+        ->and(Pace::LONGEST_MINUTES)
+        ->toBe(8.0 * 60.0 / 2.0);
+    // A primer that is gone after 7.9 coats is gone; one that would want 8.1 is not within what anybody sprays (common practice).
+    $grey = Colours::measured([45 => 58.0]);
+    $finish = Finish::measured(FinishClass::SolidLight, 4, $grey, $grey);
+    $um = 10.0 * (Hiding::of($finish, 10.0, 10.0)->coats(1) ?? NAN);
+    expect(Hiding::of($finish, 10.0, $um / 7.9)->coats(1))
+        ->toEqualWithDelta(7.9, 0.01)
+        ->and(Hiding::of($finish, 10.0, $um / 8.1)->coats(1))
+        ->toBeNull();
+});
+
+it('polishes out an edge that rises by no more than five micrometres within a pad, down to half a micrometre', function (): void {
+    $air = new Air(22.0, 50.0);
+    $volatile = Volatile::of(Carrier::Solvent, Reducer::of(ReducerGrade::Standard));
+    $edge = function (float $fade) use ($air, $volatile): ClearEdge {
+        $steps = [['id' => 'c', 'name' => 'Clear', 'kind' => 'clear', 'extent' => ['kind' => 'past', 'reach' => 0.1, 'fade' => $fade]]];
+        $coats = Sprays::read($steps)->drawnOut(900.0, Sprays::system(), FinishClass::SolidDark, GunChoice::Standard, []);
+        $edge = ClearEdge::of($coats, $volatile, $air);
+        assert($edge !== null);
+
+        return $edge;
+    };
+    $steps = $polished = [];
+    foreach (range(4, 20, 2) as $hundredths) {
+        $one = $edge($hundredths / 100.0);
+        [$steps[], $polished[]] = [$one->stepUm(), $one->polishesOut()];
+    }
+    // The softer, the less it rises: from well above five to well below.
+    expect(max($steps))
+        ->toBeGreaterThan(6.7)
+        ->and(min($steps))
+        ->toBeLessThan(3.7)
+        ->and($polished)
+        ->toBe(array_map(fn (float $um): bool => $um <= 5.0, $steps));
+    // Over 810 mm half a micrometre is left of a full clear where 1 + cos is 1 / full of two.
+    $long = $edge(0.9);
+    expect($long->endMm)->toEqualWithDelta(90.0 + 810.0 * acos(1.0 / $long->fullUm() - 1.0) / M_PI, 2.0);
+});
