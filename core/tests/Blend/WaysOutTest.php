@@ -184,12 +184,13 @@ it('tells one room and one need wherever they stand: verdict, side, way out and 
 });
 
 it('calls a panel painted edge to edge once the first full coat covers all but a two hundredth of it', function (): void {
-    $reaching = fn (float $mm): BlendPlan => Bodies::remarked(Bodies::withSteps(Bodies::job(), fn (array $steps): array => array_map(
+    $to = fn (float $mm): Closure => fn (array $steps): array => array_map(
         fn (array $s): array => isset($s['extent']['reach'])
             ? [...$s, 'extent' => [...$s['extent'], 'reachMm' => $mm, 'fadeMm' => 50]]
             : $s,
         $steps,
-    )));
+    );
+    $reaching = fn (float $mm): BlendPlan => Bodies::remarked(Bodies::withSteps(Bodies::job(), $to($mm)));
     foreach ([450.0, 550.0, 600.0] as $mm) {
         $door = $reaching($mm)->panels['front-door-left'];
         $share = $door->reach['base-1']->areaMm2 / $door->panel->outline->areaMm2();

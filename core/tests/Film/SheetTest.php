@@ -608,6 +608,7 @@ it('looks fifteen kelvin ahead, and not further', function (): void {
         fn ($p): string => $p->in(UnitSystem::Metric),
         ReducerChoice::of(Carrier::Solvent, new Air($celsius, 50.0), 1.0, false)->turns(),
     ));
-    // Slow hands over to extra slow at 32 deg C: from 33 standard lies 8 below; from 42 the change to slow 10; from 5 to 18 are 13.
+    // Slow hands over to extra slow at 32 deg C: from 33 standard lies 8 below; from 42 the change to slow 10;
+    // from 5 to 18 are 13.
     expect($turns(5.0))->toContain('above 18 °C: standard')->and($turns(2.0))->not->toContain('above');
 });

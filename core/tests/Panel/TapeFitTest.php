@@ -245,3 +245,8 @@ it('draws a silhouette in its own proportions, names and parts', function (): vo
         ->and(array_keys(SilhouetteReader::read($json, $drawing, 'drawn')))
         ->toBe(['drawn']);
 });
+
+it('takes both sides for alike while they are as near as a tape is read', function (): void {
+    // Two millimetres: 1.6 mm off the middle are none, 2.4 are.
+    expect([TapeFit::hasTwoSides(twoDoors(y: -149.2)), TapeFit::hasTwoSides(twoDoors(y: -148.8))])->toBe([true, false]);
+});

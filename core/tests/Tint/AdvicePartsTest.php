@@ -2,11 +2,16 @@
 
 declare(strict_types=1);
 
+use Kalopsis\Tests\Support\Colours;
 use Kalopsis\Tint\Exception\BadFormula;
 use Kalopsis\Tint\Formula;
 use Kalopsis\Tint\Internal\SmallLeastSquares;
 use Kalopsis\Tint\Internal\Whitening;
 use Kalopsis\Tint\KubelkaMunk;
+use Kalopsis\Tint\LetDown;
+use Kalopsis\Tint\LetDownCard;
+use Kalopsis\Tint\LetDownFit;
+use Kalopsis\Tint\LetDownVerdict;
 use Kalopsis\Tint\ReadingNoise;
 use Kalopsis\Tint\TintAdvice;
 use Kalopsis\Tint\TonerLibrary;
@@ -218,4 +223,48 @@ it('solves Kubelka\'s film at its ends: no scatter, no absorption, no film, no e
         ->and(KubelkaMunk::contrastRatio(0.0, 1.0, 1.0))
         // 0.5 over black; over 0.8: (1 - 0.8 (1 - 1)) / (1 - 0.8 + 1) = 1 / 1.2.
         ->toEqualWithDelta(0.5 * 1.2, 1e-9);
+});
+
+it('calls it a match within 0.8 and blendable within 2.5 of the path, and looks a coat past the set', function (): void {
+    // Greys whose light falls by a third of itself with each coat: exactly a path, L* 50 at two coats.
+    $y = 18.42 / exp(-2.0 * 0.2 * 2.0);
+    $lightness = fn (float $coats): float => 116.0 * ($y * exp(-2.0 * 0.2 * $coats) / 100.0) ** (1.0 / 3.0) - 16.0;
+    $cards = array_map(
+        fn (float $n): LetDownCard => new LetDownCard("card {$n}", $n, Colours::measured([45 => $lightness($n)])),
+        [1.0, 2.0, 3.0],
+    );
+    // A car of the path's lightness, a little redder: near grey CIEDE2000 takes a* half as much again.
+    $car = fn (float $a, float $coats = 2.0): LetDown => LetDownFit::of(
+        Colours::measured([45 => [$lightness($coats), $a, 0.0]]),
+        $cards,
+    );
+    expect($car(0.5)->overall)
+        ->toBeGreaterThan(0.62)
+        ->toBeLessThan(0.8)
+        ->and($car(0.5)->verdict)
+        ->toBe(LetDownVerdict::Hit)
+        ->and($car(0.62)->overall)
+        ->toBeGreaterThan(0.8)
+        ->toBeLessThan(1.05)
+        ->and($car(0.62)->verdict)
+        ->toBe(LetDownVerdict::Blendable)
+        ->and($car(1.65)->overall)
+        ->toBeGreaterThan(1.9)
+        ->toBeLessThan(2.5)
+        ->and($car(1.65)->verdict)
+        ->toBe(LetDownVerdict::Blendable)
+        ->and($car(2.1)->overall)
+        ->toBeGreaterThan(2.5)
+        ->toBeLessThan(3.3)
+        ->and($car(2.1)->verdict)
+        ->not->toBe(LetDownVerdict::Blendable)
+        ->and($car(0.0)->coats)
+        ->toEqualWithDelta(2.0, 0.03);
+    // As far as 4 coats the path is followed, and no further.
+    expect($car(0.0, 3.9)->coats)
+        ->toEqualWithDelta(3.9, 0.05)
+        ->and($car(0.0, 6.0)->coats)
+        ->toEqualWithDelta(4.0, 0.01)
+        ->and($car(0.0, 6.0)->verdict)
+        ->toBe(LetDownVerdict::MoreCoats);
 });
