@@ -70,6 +70,15 @@ describe('SVG paths', function (): void {
         }
     });
 
+    it('holds two thirds of its triangle under a lopsided quadratic (Archimedes, Quadrature of the Parabola)', function (): void {
+        $area = fn (string $d): float => Outline::through(array_slice(PathData::flatten($d, 0.01, 'test'), 0, -1))->areaMm2();
+        // The triangle of base 300 and height 150 holds 22500 mm2.
+        expect($area('M20 10 Q80 160 320 10 L20 10'))
+            ->toEqualWithDelta(15000.0, 6.0)
+            ->and($area('M20 10 q60 150 300 0 L20 10'))
+            ->toEqualWithDelta(15000.0, 6.0);
+    });
+
     it('refuses what it cannot read', function (string $d): void {
         PathData::flatten($d, 0.5, 'test');
     })

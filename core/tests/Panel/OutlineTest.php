@@ -35,6 +35,7 @@ it('refuses what is no outline, and says why', function (array $points, string $
     'a bow tie' => [[[0, 0], [100, 100], [100, 0], [0, 100]], 'crosses-itself'],
     'a loop through a point of itself' => [[[0, 0], [50, 50], [100, 0], [100, 100], [50, 50], [0, 100]], 'crosses-itself'],
     'a corner that touches a side' => [[[0, 0], [100, 0], [100, 100], [50, 0], [0, 100]], 'crosses-itself'],
+    'a corner that touches a slanting side' => [[[0, 0], [120, 80], [200, 0], [200, 200], [60, 40], [0, 200]], 'crosses-itself'],
     'a speck' => [[[0, 0], [5, 0], [5, 5], [0, 5]], 'too-small'],
     'a line there and back' => [[[0, 0], [100, 0], [200, 0]], 'too-small'],
     'NaN' => [[[0, 0], [NAN, 0], [100, 100]], 'not-finite'],

@@ -120,6 +120,14 @@ it('names one that is odd by itself, with what the silhouette has there', functi
         ->toBe(['lengths.height' => 'Out of proportion with the rest of this silhouette, which has 300 mm here.']);
 });
 
+it('names the odd one too where the whole car is longer than drawn', function (): void {
+    // Front and rear half as long again: a height a fifth of what is drawn is the one that is odd, by far.
+    expect(array_keys(quarrels(['front' => 600.0, 'rear' => 900.0, 'height' => 60.0])))
+        ->toBe(['lengths.height'])
+        ->and(array_keys(quarrels(['front' => 600.0, 'height' => 60.0, 'rear' => 900.0])))
+        ->toBe(['lengths.height']);
+});
+
 it('leaves alone what lies elsewhere where a drawing is corrected', function (): void {
     [$along, $across] = TapeFit::correcting(twoDoorsTaped(), ['front' => 440.0]);
     // The front door is 440 now, the rear one lies 40 further back and is as wide as it was.
