@@ -269,6 +269,9 @@ it('takes an average of shots to be as good as its shots and their number say', 
         ->toBe(0.3)
         ->and(ReadingNoise::ofShots(0.2, 5, 0.1)->de)
         ->toBe(ReadingNoise::ofShots(0.2, 5)->de)
+        // Two shots lie half their distance from their mean: it, over the root of one.
+        ->and(ReadingNoise::ofShots(0.4, 2, 0.1)->de)
+        ->toEqualWithDelta(0.4, 1e-12)
         ->and(ReadingNoise::ofShots(0.0, 9)->de)
         ->toBeGreaterThan(0.0)
         ->and(ReadingNoise::of(0.3)->with(ReadingNoise::of(0.4))->de)
@@ -408,4 +411,21 @@ it('refuses to advise across lights or angles', function (): void {
             ),
         )
         ->not->toThrow(CannotCompare::class);
+});
+
+it('makes another day\'s batches stronger and weaker by chance, evenly within what is said', function (): void {
+    $library = TonerLibrary::northlight();
+    $white = fn (TonerLibrary $of): float => array_sum($of->toner('white')->s);
+    $by = array_map(fn (int $seed): float => $white($library->batch($seed, 0.1)) / $white($library), range(1, 400));
+    // Even between 0.9 and 1.1: the mean of 400 strays by 0.1 / sqrt(3 x 400) = 0.003; four times that never happens.
+    expect(array_sum($by) / 400.0)
+        ->toEqualWithDelta(1.0, 0.012)
+        ->and(min($by))
+        ->toBeGreaterThanOrEqual(0.9)
+        ->toBeLessThan(0.905)
+        ->and(max($by))
+        ->toBeLessThanOrEqual(1.1)
+        ->toBeGreaterThan(1.095)
+        ->and($white($library->batch(7, 0.1)))
+        ->toBe($white($library->batch(7, 0.1)));
 });
