@@ -3,9 +3,16 @@
 declare(strict_types=1);
 
 use Kalopsis\Blend\BlendPlan;
+use Kalopsis\Blend\NeedsOfThisRun;
+use Kalopsis\Blend\Planner;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\Trade;
 use Kalopsis\Blend\Warning;
+use Kalopsis\Input\Fields;
+use Kalopsis\Input\Problems;
+use Kalopsis\Job\Equipment;
+use Kalopsis\Job\JobPlanner;
+use Kalopsis\Job\JobReader;
 use Kalopsis\Sequence\ClearFade;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
@@ -624,4 +631,65 @@ it('calls it near a gap within thirty millimetres, and not before', function ():
     $room = fn (float $from): float => toRear(Bodies::towardsRear($from))->room->value();
     $shift = 390.0 - $room(390.0);
     expect([$left(325.5 + $shift), $left(335.5 + $shift)])->toBe([true, false]);
+});
+
+it('says which coats are planned past what the shop\'s gun works at, and which way', function (): void {
+    $gun = ['name' => 'Number 3', 'leastBar' => 1.2, 'mostBar' => 1.6];
+    $problems = new Problems();
+    $shop = Equipment::read(Fields::of(['booths' => [['name' => 'A']], 'guns' => ['standard' => $gun]], $problems));
+    $problems->stop();
+    $reader = new JobReader(new Bodies(shop: $shop));
+    $with = function (array $bars) use ($reader): array {
+        $job = Bodies::withSteps(Bodies::job(), fn (array $steps): array => array_map(
+            fn (array $s): array => isset($bars[$s['id']]) ? [...$s, 'gun' => [...$s['gun'] ?? [], 'bar' => $bars[$s['id']]]] : $s,
+            $steps,
+        ));
+        $blend = (new JobPlanner(new Planner(new NeedsOfThisRun())))->plan($reader->read($job), null, null)->blend;
+        $pressures = array_filter($blend->warnings, fn (Warning $w): bool => $w->code === 'pressure');
+
+        return array_column(array_map(fn (Warning $w): array => [$w->about, $w->says->in(UnitSystem::Metric)], $pressures), 1, 0);
+    };
+    // The sheets say 1.4 bar for colour and 1.8 for clear; a control coat is held further off, at more.
+    $clear = $with([]);
+    expect(array_keys($clear))
+        ->toBe(['control', 'clear-1', 'clear-2'])
+        ->and($clear['clear-1'] ?? '')
+        ->toContain('is planned at 1.8 bar; Number 3 is not made for more than 1.6 bar')
+        ->and($with(['base-2' => 1.1, 'clear-1' => 1.6])['base-2'] ?? '')
+        ->toContain('is planned at 1.1 bar; Number 3 does not atomise below 1.2 bar')
+        ->and($with(['base-2' => 1.2, 'clear-1' => 1.6])['base-2'] ?? null)
+        ->toBeNull()
+        ->and(array_keys($with(['base-1' => 1.7, 'clear-1' => 1.6])))
+        ->toContain('base-1')
+        ->not->toContain('clear-1');
+});
+
+it('keeps the coats of one repair away from the other on the same panel', function (): void {
+    $c = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->centroid();
+    $spot = fn (string $id, float $x, float $radius): array => [
+        'id' => $id,
+        'panel' => 'front-door-left',
+        'shape' => ['kind' => 'spot', 'xMm' => $x, 'yMm' => $c->y, 'radiusMm' => $radius],
+        'under' => ['kind' => 'primer', 'greyShade' => 3],
+    ];
+    $job = Bodies::job(change: ['repairs' => [$spot('r1', $c->x - 250.0, 20.0), $spot('r2', $c->x + 250.0, 40.0)]]);
+    $first = fn (array $s, string $repair): array => [
+        ...$s,
+        'id' => "{$s['id']}-{$repair}",
+        'where' => ['repairs' => [$repair]],
+        'extent' => [...$s['extent'], 'reachMm' => 60, 'fadeMm' => 20],
+    ];
+    $reach = Bodies::remarked(Bodies::withSteps($job, fn (array $steps): array => array_merge(...array_map(
+        fn (array $s): array => $s['id'] === 'base-1' ? [$first($s, 'r1'), $first($s, 'r2')] : [$s],
+        $steps,
+    ))))->panels['front-door-left'];
+    // Discs of 20 + 60 and of 40 + 60 mm, and their fades 20 further; a contour lies within half a millimetre.
+    expect($reach->reach['base-1-r1']->areaMm2)
+        ->toEqualWithDelta(M_PI * 80.0 ** 2, 2.0 * M_PI * 80.0 * 0.5)
+        ->and($reach->reach['base-1-r2']->areaMm2)
+        ->toEqualWithDelta(M_PI * 100.0 ** 2, 2.0 * M_PI * 100.0 * 0.5)
+        ->and($reach->limit['base-1-r1']->areaMm2)
+        ->toEqualWithDelta(M_PI * 100.0 ** 2, 2.0 * M_PI * 100.0 * 0.5)
+        ->and($reach->limit['base-1-r2']->areaMm2)
+        ->toEqualWithDelta(M_PI * 120.0 ** 2, 2.0 * M_PI * 120.0 * 0.5);
 });

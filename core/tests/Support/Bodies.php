@@ -39,7 +39,10 @@ final class Bodies implements Catalogue
     /** @var array<string, BodyShape> */
     private array $read = [];
 
-    public function __construct(private readonly Calibration $tested = new Calibration()) {}
+    public function __construct(
+        private readonly Calibration $tested = new Calibration(),
+        private readonly ?Equipment $shop = null,
+    ) {}
 
     public static function svg(string $key): string
     {
@@ -76,7 +79,7 @@ final class Bodies implements Catalogue
 
     public function equipment(): Equipment
     {
-        return Equipment::usual();
+        return $this->shop ?? Equipment::usual();
     }
 
     public function calibration(): Calibration
