@@ -640,8 +640,9 @@ it('says which coats are planned past what the shop\'s gun works at, and which w
     $problems->stop();
     $reader = new JobReader(new Bodies(shop: $shop));
     $with = function (array $bars) use ($reader): array {
+        $at = fn (array $s): array => isset($bars[$s['id']]) ? ['gun' => [...$s['gun'] ?? [], 'bar' => $bars[$s['id']]]] : [];
         $job = Bodies::withSteps(Bodies::job(), fn (array $steps): array => array_map(
-            fn (array $s): array => isset($bars[$s['id']]) ? [...$s, 'gun' => [...$s['gun'] ?? [], 'bar' => $bars[$s['id']]]] : $s,
+            fn (array $s): array => [...$s, ...$at($s)],
             $steps,
         ));
         $blend = (new JobPlanner(new Planner(new NeedsOfThisRun())))->plan($reader->read($job), null, null)->blend;
@@ -693,3 +694,16 @@ it('keeps the coats of one repair away from the other on the same panel', functi
         ->and($reach->limit['base-1-r2']->areaMm2)
         ->toEqualWithDelta(M_PI * 120.0 ** 2, 2.0 * M_PI * 120.0 * 0.5);
 });
+
+it('asks for a second look only where a remark does: a note leaves the verdict a note', function (string $panel, float $radius, array $of): void {
+    $plan = Bodies::remarked(Bodies::job($panel, $radius));
+    expect(array_map(fn (Warning $w): string => $w->severity->value, $plan->warnings))
+        ->toBe($of)
+        ->and($plan->need->isTooLong())
+        ->toBeFalse()
+        ->and($plan->severity->value)
+        ->toBe($of[0]);
+})->with([
+    'colour ends near a gap' => ['front-door-left', 60.0, ['note']],
+    'the middle of a bonnet' => ['bonnet', 40.0, ['look-out']],
+]);
