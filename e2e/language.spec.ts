@@ -73,8 +73,8 @@ const NAMED = new Set([
 const ALIKE = new RegExp(
   `\\b(${[
     'Kalopsis|Ctrl|Shift|Esc|Tab|CxF|CGATS|CSV|CIEDE2000|Lab|Letter|VOC|UV',
-    'DIN|ISO|Ford|ASTM|CFR|EUR',
-    'mm|cm²|ml|bar|min|inch|AM|PM|and|today|tomorrow|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Mon|Tue|Wed|Thu|Fri|Sat|Sun',
+    'DIN|ISO|ASTM|CFR|EUR',
+    'mm|cm²|ml|bar|min|inch|AM|PM|and|yesterday|today|tomorrow|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Mon|Tue|Wed|Thu|Fri|Sat|Sun',
   ].join('|')})\\b`,
   'g',
 );

@@ -195,3 +195,16 @@ it('is not an apprentice\'s to do, nor a neighbour\'s to see', function (): void
     $this->get('/api/paint-systems/northlight-w/file')->assertNotFound();
     $this->getJson('/api/paint-systems/northlight-w?edition=1e9')->assertNotFound();
 });
+
+it('takes the cup of ASTM D1200 along where a sheet was entered under its former word', function (): void {
+    Workshop::factory()->stocked()->create();
+    $sheet = sheetOnShelf();
+    $others = array_column(array_column(array_slice($sheet['products'], 3), 'sheet'), 'viscosity');
+    $sheet['products'][2]['sheet']['viscosity']['cup'] = 'former-4';
+    PaintSystemRecord::query()->where('key', 'northlight-w')->update(['sheet' => json_encode($sheet)]);
+    (require database_path('migrations/2026_11_30_000029_cup_of_astm.php'))->up();
+    $now = sheetOnShelf();
+    expect($now['products'][2]['sheet']['viscosity']['cup'])->toBe('astm-4')
+        ->and(array_column(array_column(array_slice($now['products'], 3), 'sheet'), 'viscosity'))->toBe($others)
+        ->and(array_column($others, 'cup'))->toContain('din-4');
+});

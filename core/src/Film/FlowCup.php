@@ -7,8 +7,8 @@ namespace Kalopsis\Film;
 use DomainException;
 
 /**
- * Flow cups: seconds until the stream breaks, to kinematic viscosity in mm2/s, v = a t - b/t, or v = a (t - c) for the
- * Ford cup. ISO 2431:2011 (3, 4, 5, 6 mm), DIN 53211:1987 (4 mm, withdrawn and in daily use), ASTM D1200 (Ford 4).
+ * Flow cups: seconds until the stream breaks, to kinematic viscosity in mm2/s, v = a t - b/t, or v = a (t - c).
+ * ISO 2431:2011 (3, 4, 5, 6 mm), DIN 53211:1987 (4 mm, withdrawn and in daily use), ASTM D1200 (no. 4).
  */
 enum FlowCup: string
 {
@@ -17,7 +17,7 @@ enum FlowCup: string
     case Iso4 = 'iso-4';
     case Iso5 = 'iso-5';
     case Iso6 = 'iso-6';
-    case Ford4 = 'ford-4';
+    case Astm4 = 'astm-4';
 
     public function words(): string
     {
@@ -27,7 +27,7 @@ enum FlowCup: string
             self::Iso4 => 'ISO 4 mm',
             self::Iso5 => 'ISO 5 mm',
             self::Iso6 => 'ISO 6 mm',
-            self::Ford4 => 'Ford 4',
+            self::Astm4 => 'ASTM 4',
         };
     }
 
@@ -36,7 +36,7 @@ enum FlowCup: string
         return match ($this) {
             self::Din4 => 'DIN 53211',
             self::Iso3, self::Iso4, self::Iso5, self::Iso6 => 'ISO 2431',
-            self::Ford4 => 'ASTM D1200',
+            self::Astm4 => 'ASTM D1200',
         };
     }
 
@@ -46,7 +46,7 @@ enum FlowCup: string
         return match ($this) {
             self::Din4 => [25.0, 150.0],
             self::Iso3, self::Iso4, self::Iso5, self::Iso6 => [30.0, 100.0],
-            self::Ford4 => [20.0, 105.0],
+            self::Astm4 => [20.0, 105.0],
         };
     }
 
@@ -101,7 +101,7 @@ enum FlowCup: string
             self::Iso4 => [1.37, 200.0, 0.0],
             self::Iso5 => [3.28, 220.0, 0.0],
             self::Iso6 => [6.90, 570.0, 0.0],
-            self::Ford4 => [3.85, 0.0, 4.49],
+            self::Astm4 => [3.85, 0.0, 4.49],
         };
     }
 }

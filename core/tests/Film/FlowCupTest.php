@@ -39,8 +39,8 @@ it('spans what the standards say a cup is made for', function (FlowCup $cup, flo
     'DIN 4 mm, short' => [FlowCup::Din4, 25.0, 96.0, 0.5],
     'DIN 4 mm, long' => [FlowCup::Din4, 150.0, 683.0, 0.7],
     // Conversion charts after ASTM D1200; from memory.
-    'Ford 4 at 30 s' => [FlowCup::Ford4, 30.0, 98.0, 0.5],
-    'Ford 4 at 50 s' => [FlowCup::Ford4, 50.0, 175.0, 0.5],
+    'ASTM 4 at 30 s' => [FlowCup::Astm4, 30.0, 98.0, 0.5],
+    'ASTM 4 at 50 s' => [FlowCup::Astm4, 50.0, 175.0, 0.5],
 ]);
 
 it('goes there and back through every cup', function (): void {

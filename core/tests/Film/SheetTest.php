@@ -82,7 +82,7 @@ it('tells one cup in all the others, by the formulas of their standards', functi
         'says' => ['plain' => 'Thicker than the sheet wants, 17 to 20 s, DIN 4 mm, at 20 °C.'],
     ]);
     $seconds = fn (string $key): float => (float) $cups[$key]['seconds'];
-    // ISO 2431:2011, 3 to 6 mm, and ASTM D1200, Ford 4; the seconds are told to a tenth.
+    // ISO 2431:2011, 3 to 6 mm, and ASTM D1200, no. 4; the seconds are told to a tenth.
     expect(0.443 * $seconds('iso-3') - 200 / $seconds('iso-3'))
         ->toEqualWithDelta(122.03, 0.03)
         ->and(1.37 * $seconds('iso-4') - 200 / $seconds('iso-4'))
@@ -91,18 +91,18 @@ it('tells one cup in all the others, by the formulas of their standards', functi
         ->toEqualWithDelta(122.03, 0.18)
         ->and(6.90 * $seconds('iso-6') - 570 / $seconds('iso-6'))
         ->toEqualWithDelta(122.03, 0.45)
-        ->and(3.85 * ($seconds('ford-4') - 4.49))
+        ->and(3.85 * ($seconds('astm-4') - 4.49))
         ->toEqualWithDelta(122.03, 0.2)
         ->and($cups['din-4'])
         ->toEqual(['key' => 'din-4', 'words' => 'DIN 4 mm', 'standard' => 'DIN 53211', 'seconds' => 30.0, 'holds' => true])
         ->and(array_column($cups, 'standard', 'key'))
         ->toBe([
             'din-4' => 'DIN 53211', 'iso-3' => 'ISO 2431', 'iso-4' => 'ISO 2431', 'iso-5' => 'ISO 2431', 'iso-6' => 'ISO 2431',
-            'ford-4' => 'ASTM D1200',
+            'astm-4' => 'ASTM D1200',
         ])
         // 276 s from 3 mm and 24 s from 6 mm are outside of 30 to 100.
         ->and(array_column($cups, 'holds', 'key'))
-        ->toBe(['din-4' => true, 'iso-3' => false, 'iso-4' => true, 'iso-5' => true, 'iso-6' => false, 'ford-4' => true])
+        ->toBe(['din-4' => true, 'iso-3' => false, 'iso-4' => true, 'iso-5' => true, 'iso-6' => false, 'astm-4' => true])
         ->and(array_column($cups, 'words', 'key')['iso-6'])
         ->toBe('ISO 6 mm');
     // Told to a tenth, not rounder and not finer.
@@ -117,7 +117,7 @@ it('holds where the standard says that its formula holds, ends included', functi
     [FlowCup::Iso4, 30.0, 100.0],
     [FlowCup::Iso5, 30.0, 100.0],
     [FlowCup::Iso6, 30.0, 100.0],
-    [FlowCup::Ford4, 20.0, 105.0],
+    [FlowCup::Astm4, 20.0, 105.0],
 ]);
 
 it('says what a mix is against the window of its sheet', function (array $json, ?int $fits, string $says): void {
@@ -525,7 +525,7 @@ it('turns seconds into viscosity by the formulas of the standards, mm2/s', funct
     [FlowCup::Iso4, 40.0, 1.37 * 40 - 200 / 40],
     [FlowCup::Iso5, 40.0, 3.28 * 40 - 220 / 40],
     [FlowCup::Iso6, 40.0, 6.9 * 40 - 570 / 40],
-    [FlowCup::Ford4, 40.0, 3.85 * 35.51],
+    [FlowCup::Astm4, 40.0, 3.85 * 35.51],
 ]);
 
 it('looks ahead to the very ends of what a room can be', function (): void {
@@ -589,7 +589,7 @@ it('reads sheets of clear, windows of reducers and checks of viscosity to the en
 
 it('takes no paint for thinner than light solvents', function (): void {
     // n-butyl acetate has 0.8 mm2/s; a DIN cup that is out at once would give less than nothing.
-    expect(FlowCup::Din4->viscosity(1.0))->toBe(0.5)->and(FlowCup::Ford4->viscosity(4.0))->toBe(0.5);
+    expect(FlowCup::Din4->viscosity(1.0))->toBe(0.5)->and(FlowCup::Astm4->viscosity(4.0))->toBe(0.5);
 });
 
 it('hands waterborne reducer over within ten per cent of humidity', function (): void {
