@@ -100,6 +100,15 @@ function givenNeeds(float $index = 1.4): NeedOf
     };
 }
 
+/** Three coats on grey 3, as the sheet of the base says unless said otherwise. */
+function threeCoats(
+    bool $control = true,
+    GunSetUp $gun = new GunSetUp(1.4, 150.0, 50.0),
+    ClearOver $clear = ClearOver::Clear,
+): Spraying {
+    return new Spraying(3, 0, $control, MixRatio::parse('1:0.75'), Reducer::of(ReducerGrade::Standard), $gun, $clear, 3);
+}
+
 /** @param array<string, mixed> $with */
 function sampleOf(SampleKind $kind, string $id, ?Measurement $mean, array $with = []): DeskSample
 {
@@ -599,26 +608,8 @@ it('tells figures to a tenth or a hundredth, as each is worth', function (): voi
     $car = Colours::measured([15 => 110.0, 45 => 50.0, 110 => 10.0]);
     $off = Colours::measured([15 => [112.34, 0.5, 0.25], 45 => [50.5, 0.2, 0.1], 110 => [10.1, 0.0, 0.3]]);
     $system = Sprays::system();
-    $spraying = fn (float $bar): Spraying => new Spraying(
-        3,
-        0,
-        false,
-        MixRatio::parse('1:0.75'),
-        Reducer::of(ReducerGrade::Standard),
-        new GunSetUp($bar, 250.0, 50.0),
-        ClearOver::Nothing,
-        3,
-    );
-    $plan = new Spraying(
-        3,
-        0,
-        true,
-        MixRatio::parse('1:0.75'),
-        Reducer::of(ReducerGrade::Standard),
-        new GunSetUp(1.4, 150.0, 50.0),
-        ClearOver::Clear,
-        3,
-    );
+    $spraying = fn (float $bar): Spraying => threeCoats(false, new GunSetUp($bar, 250.0, 50.0), ClearOver::Nothing);
+    $plan = threeCoats();
     $against = AgainstPlan::of(
         $spraying(2.4),
         $plan,
@@ -736,16 +727,7 @@ it('calls out what came as soon as there is a word for it', function (): void {
 
 it('counts what was sprayed otherwise only where both are known', function (): void {
     $grey = Colours::measured([45 => 50.0]);
-    $spraying = new Spraying(
-        3,
-        0,
-        true,
-        MixRatio::parse('1:0.75'),
-        Reducer::of(ReducerGrade::Standard),
-        new GunSetUp(1.4, 150.0, 50.0),
-        ClearOver::Clear,
-        3,
-    );
+    $spraying = threeCoats();
     $system = Sprays::system();
     $asked = fn (?Spraying $card, ?Spraying $plan): array => array_map(plainly(...), Desk::judge(
         [sampleOf(SampleKind::Car, 'car', $grey), sampleOf(SampleKind::Card, 'card', $grey, ['spraying' => $card])],
