@@ -73,3 +73,17 @@ it('lays a sheet drawn elsewhere against its neighbour, one gap apart', function
         expect($back->x)->toEqualWithDelta($x, 1e-6)->and($back->y)->toEqualWithDelta($y, 1e-6);
     }
 });
+
+it('follows a curve to half a millimetre, with no more pieces than that takes', function (float $high): void {
+    // A parabola over 400 mm, so high in the middle: cut into n pieces of its parameter it lies high / n2 off their chords.
+    $curved = str_replace('M0 0 L400 0 L400 300 L0 300 Z', sprintf('M0 300 L0 0 Q200 %g 400 0 L400 300 Z', -2.0 * $high), TWO_SHEETS);
+    $curved = preg_replace('~<path data-role="edge".*?/>~', '', $curved);
+    $outline = BodyShapeSvg::read((string) $curved)->panel('left')->outline;
+    $on = array_keys(array_filter($outline->ys, fn (float $y): bool => $y <= 0.0));
+    $n = count($on) - 1;
+    expect($high / $n ** 2)->toBeLessThanOrEqual(0.5)->and($high / ($n - 1) ** 2)->toBeGreaterThan(0.5);
+    foreach ($on as $i) {
+        $t = $outline->xs[$i] / 400.0;
+        expect($outline->ys[$i])->toEqualWithDelta(-4.0 * $high * $t * (1.0 - $t), 1e-6);
+    }
+})->with([17.0, 31.0, 49.0, 60.0, 97.0, 120.0]);

@@ -50,6 +50,25 @@ it('takes a closing point that repeats the first', function (): void {
     expect(Outline::through([[0, 0], [100, 0], [100, 100], [0, 100], [0, 0]])->xs)->toHaveCount(4);
 });
 
+it('takes one step of a drawing written to tenths for the same point, corner to corner, and two steps for another', function (): void {
+    $box = fn (float $dx, float $dy): int => count(Outline::through([[0, 0], [$dx, $dy], [100, 0], [100, 100], [0, 100]])->xs);
+    expect([$box(0.1, 0.0), $box(0.1, 0.1), $box(0.2, 0.0), $box(0.2, 0.2)])
+        ->toBe([4, 4, 5, 5])
+        // The same where the ring closes.
+        ->and(Outline::through([[0, 0], [100, 0], [100, 100], [0, 100], [0.1, 0.1]])->xs)
+        ->toHaveCount(4)
+        ->and(Outline::through([[0, 0], [100, 0], [100, 100], [0, 100], [0.0, 0.2]])->xs)
+        ->toHaveCount(5);
+});
+
+it('takes a place of 9 mm to mask, and refuses one of 7: about 8 by 8 is the least (common practice)', function (): void {
+    $square = fn (float $mm): Outline => Outline::through([[0, 0], [$mm, 0], [$mm, $mm], [0, $mm]]);
+    expect($square(9.0)->areaMm2())
+        ->toBe(81.0)
+        ->and(fn () => $square(7.0))
+        ->toThrow(BadOutline::class, '49 mm²');
+});
+
 it('gives signed distances that agree with trying every piece, on either sense of travel', function (): void {
     $star = [];
     for ($i = 0; $i < 14; $i++) {

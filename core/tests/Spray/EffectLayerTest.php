@@ -90,6 +90,16 @@ it('comes out as the colour that was judged, at the coats it was judged at', fun
         ->toBe(1.0);
 });
 
+it('reads a sticker square on, at 45 degrees, whatever the layer takes towards the face or the flop', function (): void {
+    $at = fn (float $a): array => [new Xyz(57.0, 60.0, 65.0), new Xyz(0.0, 0.0, 0.0), new Xyz(9.0, $a, 9.0)];
+    $layer = new EffectLayer(new CoatPath([15 => $at(0.1), 45 => $at(0.4), 110 => $at(0.9)]), 1.0);
+    expect($layer->stickerShare(1.5))
+        ->toEqualWithDelta(exp(-1.2), 1e-12)
+        // One coat of 1.0 that swings by a tenth: Y goes by exp(-0.8), so that ln Y swings by 0.8 x 0.1.
+        ->and($layer->lapSwing(1.0, 0.1, new Xyz(30.0, 30.0, 30.0)))
+        ->toEqualWithDelta(0.08, 1e-9);
+});
+
 it('goes between fitted angles, and stays as it was beyond the last', function (): void {
     $a = [new Xyz(10.0, 10.0, 10.0), new Xyz(0.0, 0.0, 0.0), new Xyz(0.1, 0.1, 0.1)];
     $b = [new Xyz(20.0, 30.0, 40.0), new Xyz(2.0, 2.0, 2.0), new Xyz(0.3, 0.3, 0.3)];

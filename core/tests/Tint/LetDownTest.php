@@ -12,6 +12,7 @@ use Kalopsis\Colour\Random;
 use Kalopsis\Colour\Viewing;
 use Kalopsis\Tint\EffectModel;
 use Kalopsis\Tint\Formula;
+use Kalopsis\Tint\Internal\AbsorptionPath;
 use Kalopsis\Tint\LayeredModel;
 use Kalopsis\Tint\LayerPaint;
 use Kalopsis\Tint\LetDown;
@@ -137,6 +138,28 @@ it('answers for any set of cards, mixed up as they may be, without inventing lig
             ->and($found->colour[15]->xyz()->y)
             ->toBeLessThanOrEqual(2.0 * $brightest + 1e-6);
     }
+});
+
+it('finds how much a coat takes, from a coat that hardly changes anything to one that nearly hides', function (float $takes): void {
+    $coats = [0.1, 0.4, 1.0, 3.0];
+    $path = AbsorptionPath::fit($coats, array_map(fn (float $n): float => 5.0 + 40.0 * exp(-2.0 * $takes * $n), $coats));
+    // Exact readings: only the search's own fineness is left.
+    expect($path->absorbs)
+        ->toEqualWithDelta($takes, 1e-3 * $takes)
+        ->and($path->end)
+        ->toEqualWithDelta(5.0, 0.05)
+        ->and($path->at(0.7))
+        ->toEqualWithDelta(5.0 + 40.0 * exp(-1.4 * $takes), 1e-3);
+})->with([0.0052, 0.05, 0.4, 1.5, 2.95]);
+
+it('keeps light that would come out less than none at none, and fits the rest to that', function (): void {
+    // A straight line down to 1 at three coats would go below nothing at the fourth.
+    $path = AbsorptionPath::fit([1.0, 2.0, 3.0], [21.0, 11.0, 1.0]);
+    expect($path->end)->toBe(0.0)->and($path->at(9.0))->toBeGreaterThanOrEqual(0.0);
+    // Through the origin: swing = sum e v / sum e e, at the rate it found.
+    $e = fn (float $n): float => exp(-2.0 * $path->absorbs * $n);
+    $swing = ($e(1.0) * 21.0 + $e(2.0) * 11.0 + $e(3.0) * 1.0) / ($e(1.0) ** 2 + $e(2.0) ** 2 + $e(3.0) ** 2);
+    expect($path->swing)->toEqualWithDelta($swing, 1e-9);
 });
 
 it('needs three different coat counts', function (): void {
