@@ -39,8 +39,8 @@ final readonly class BlendPlan
     {
         $full = $all = 0.0;
         foreach ($this->panels as $planned) {
-            $full += ($planned->reach[$coat->id()] ?? null)->areaMm2 ?? 0.0;
-            $all += ($planned->limit[$coat->id()] ?? null)->areaMm2 ?? 0.0;
+            $full += $planned->reach[$coat->id()]->areaMm2;
+            $all += $planned->limit[$coat->id()]->areaMm2;
         }
 
         return Figure::of(
@@ -74,7 +74,7 @@ final readonly class BlendPlan
         $limit = null;
         foreach ($this->coats as $coat) {
             if ($coat->isColour() && $coat->limitMm() !== null) {
-                $limit = max($limit ?? 0.0, $coat->limitMm());
+                $limit = max($limit, $coat->limitMm());
             }
         }
 
@@ -84,15 +84,10 @@ final readonly class BlendPlan
     /** Area that takes any colour, m2. */
     public function colouredM2(): float
     {
+        $colour = array_filter($this->coats, fn (Coat $c): bool => $c->isColour());
         $sum = 0.0;
         foreach ($this->panels as $planned) {
-            $widest = 0.0;
-            foreach ($this->coats as $coat) {
-                if ($coat->isColour()) {
-                    $widest = max($widest, ($planned->limit[$coat->id()] ?? null)->areaMm2 ?? 0.0);
-                }
-            }
-            $sum += $widest;
+            $sum += max([0.0, ...array_map(fn (Coat $c): float => $planned->limit[$c->id()]->areaMm2, $colour)]);
         }
 
         return $sum / 1e6;

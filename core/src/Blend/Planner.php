@@ -144,7 +144,7 @@ final readonly class Planner
             if ($mm === null) {
                 return [null, $stays, true];
             }
-            $need = max($need ?? 0.0, $mm);
+            $need = max($need, $mm);
         }
 
         return [$need, null, $fades];

@@ -174,9 +174,12 @@ it('fills between repairs on one panel: the hull of two discs and as far around 
 
 it('fills between repairs of one panel only: next door\'s keeps its own disc', function (): void {
     $between = step('first', CoatKind::Base, Extent::between(0.5, 0.5));
-    $repairs = [primed(450.0), primed(754.0, id: 'r2', panel: 'two')];
-    [$planned] = regionsOf([$between, Rows::clear()], $repairs, 60.0, ['one' => [], 'two' => []]);
-    expect($planned['one']->limit['first']->areaMm2)->toEqualWithDelta(disc(60.0), REGION_WITHIN * disc(60.0));
+    // The second lies 104 mm from the edge of one, whose colour reaches 170 mm from its middle: a segment of a circle.
+    $repairs = [primed(300.0, 200.0), primed(704.0, 400.0, 'r2', 'two')];
+    [$planned] = regionsOf([$between, Rows::clear()], $repairs, 110.0, ['one' => [], 'two' => []]);
+    $segment = 170.0 ** 2 * acos(104.0 / 170.0) - 104.0 * sqrt(170.0 ** 2 - 104.0 ** 2);
+    $area = disc(110.0) + $segment;
+    expect($planned['one']->limit['first']->areaMm2)->toEqualWithDelta($area, REGION_WITHIN * $area);
 });
 
 it('sprays a coat on the repairs and panels it names, and nothing of it elsewhere', function (): void {

@@ -17,8 +17,12 @@ use Kalopsis\Panel\Polyline;
 use Kalopsis\Panel\Repair;
 use Kalopsis\Panel\Under;
 use Kalopsis\Panel\WholePanel;
+use Kalopsis\Sequence\CoatKind;
 use Kalopsis\Sequence\CoatSequence;
+use Kalopsis\Sequence\CoatStep;
+use Kalopsis\Sequence\Extent;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\Where;
 use Kalopsis\Tests\Support\Bodies;
 use Kalopsis\Tests\Support\Rows;
 use Kalopsis\Units\UnitSystem;
@@ -140,6 +144,8 @@ it('measures a side from the nearest of several repairs', function (): void {
         ->toBe(['two' => 0, 'three' => 1])
         ->and(array_map(fn (Footprint $f): string => $f->repair->id, $play->panels['three']->footprints))
         ->toBe(['r1', 'r2'])
+        ->and(PanelsInPlay::around(Rows::request(row('one', 'two', 'three'), [spotIn('two', 1, 200.0)]))->tightestMm())
+        ->toEqualWithDelta(140.0, 1e-9)
         // Of those that do not take part yet.
         ->and($play->tightestMm())
         ->toEqualWithDelta(140.0, 1e-9)
@@ -353,9 +359,24 @@ it('finds the body line between the repair and the gap, and stops on its near si
         ->toBe($none)
         ->and($says($pressed([[0.0, 310.0], [600.0, 310.0]])))
         ->toBe($none)
+        // Ending on it is not crossing it.
+        ->and($says($pressed([[500.0, 0.0], [500.0, 300.0]])))
+        ->toBe($none)
+        ->and($says($pressed([[500.0, 300.0], [500.0, 600.0]])))
+        ->toBe($none)
+        ->and($says($pressed([[360.0, 0.0], [360.0, 600.0]])))
+        ->toBe($none)
         // Slanting, and of several pieces, of which only the last crosses.
         ->and($says($pressed([[400.0, 290.0], [590.0, 350.0]])))
         ->toBe($named(0))
+        ->and($says($pressed([[400.0, 320.0], [590.0, 280.0]])))
+        ->toBe($named(0))
+        ->and($says($pressed([[590.0, 260.0], [400.0, 310.0]])))
+        ->toBe($named(0))
+        ->and($says($pressed([[380.0, 350.0], [590.0, 301.0]])))
+        ->toBe($none)
+        ->and($says($pressed([[250.0, 250.0], [355.0, 340.0]])))
+        ->toBe($none)
         ->and($says($pressed([[0.0, 50.0], [500.0, 50.0], [500.0, 250.0], [520.0, 350.0]])))
         ->toBe($named(0))
         // The second of two, where the first lies elsewhere.
@@ -387,10 +408,22 @@ it('finds the body line between the repair and the gap, and stops on its near si
         ->toBe([true, 'Stop at the gap: Two lies in another plane or is another material, which hides a little of a step.']);
 });
 
+it('looks past panels on which nothing fades for the tightest side', function (): void {
+    $whole = CoatStep::plain('all', 'All', CoatKind::Base, Extent::wholePanel(), '')->changed(where: Where::panels(['one']));
+    $fades = CoatStep::plain('out', 'Out', CoatKind::Base, Extent::past(0.5, 0.5), '')->changed(where: Where::panels(['three']));
+    $body = row('one', 'two', 'three', 'four');
+    $repairs = [spotIn('one', 0), spotIn('three', 2, 350.0, 'r2')];
+    $request = Rows::request($body, $repairs, steps: new CoatSequence([$whole, $fades, Rows::clear()]));
+    // 190 mm from the second to four, 290 to two; the first is painted edge to edge.
+    expect(PanelsInPlay::around($request)->tightestMm())->toEqualWithDelta(190.0, 1e-9);
+});
+
 it('tells room rounded down, and why a neighbour takes part with the same figure', function (): void {
     $play = letRun(Rows::request(row('one', 'two'), [spotIn('one', 0, 299.3)]), 300.0);
     expect($play->sides[0]->room->value())
         ->toBe(240.0)
+        ->and($play->sides[0]->room->reasons[0]->inputs)
+        ->toBe(['repair' => 'r1'])
         ->and($play->sides[0]->from->x)
         ->toEqualWithDelta(359.3, 1e-9)
         ->and($play->sides[0]->to->x)

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tests\Support;
 
+use Kalopsis\Blend\BlendPlan;
 use Kalopsis\Blend\BlendRequest;
+use Kalopsis\Blend\Internal\PanelsInPlay;
+use Kalopsis\Blend\Internal\Regions;
+use Kalopsis\Blend\Internal\Verdict;
+use Kalopsis\Blend\Internal\Warnings;
+use Kalopsis\Blend\Need;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Film\Air;
 use Kalopsis\Film\Reducer;
@@ -25,8 +31,10 @@ use Kalopsis\Sequence\CoatStep;
 use Kalopsis\Sequence\Extent;
 use Kalopsis\Sequence\FinishClass;
 use Kalopsis\Sequence\GunChoice;
+use Kalopsis\Sequence\ShopGuns;
 use Kalopsis\Spray\Certainty;
 use Kalopsis\Spray\Finish;
+use Kalopsis\Spray\Part;
 
 /** A made-up car of square panels beside each other, so that every way on it is known by hand. */
 final class Rows
@@ -78,6 +86,7 @@ final class Rows
         GunChoice $gun = GunChoice::Standard,
         ?CoatSequence $steps = null,
         float $usual = 1.0,
+        ShopGuns $guns = new ShopGuns(),
     ): BlendRequest {
         static $system = null;
         $system ??= (new Bodies())->paintSystem('northlight-s');
@@ -96,7 +105,28 @@ final class Rows
             new Air(22.0, 50.0),
             Certainty::Sure,
             $sides,
+            $guns,
         );
+    }
+
+    /** The plan of a request whose need is known, so that nothing has to be simulated. */
+    public static function planned(BlendRequest $request, Need $need): BlendPlan
+    {
+        $play = PanelsInPlay::around($request);
+        $coats = $request->drawnOut($request->sequence, $need->blendMm);
+        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, $need->mm() ?? $need->usualMm);
+        $panels = Regions::of($request, $coats, $play);
+        $warnings = Warnings::of($request, $coats, $play, $panels, $need);
+        [$verdict, $severity] = Verdict::of($play, $panels, $warnings, $need);
+        $zones = Regions::zones($request, $coats, $panels);
+
+        return new BlendPlan($coats, $panels, $zones, $play->sides, $warnings, $need, $verdict, $severity, $request);
+    }
+
+    /** A need of so much, taken as it is. */
+    public static function need(?float $mm, float $blendMm, ?float $roomMm = null, ?Part $stays = null): Need
+    {
+        return new Need(Certainty::Sure, true, $mm, 50.0, 300.0, $blendMm, $roomMm, $stays, true);
     }
 
     public static function fading(): CoatSequence

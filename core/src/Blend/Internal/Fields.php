@@ -72,13 +72,14 @@ final class Fields
             $levels = [];
             foreach ($this->coats as $coat) {
                 if ($coat->reachMm !== null && $coat->kind() !== CoatKind::Sealer && self::key($coat) === $key) {
-                    array_push($levels, $coat->reachMm, $coat->reachMm + $coat->fadeMm, $coat->innerMm ?? $coat->reachMm);
+                    array_push($levels, $coat->reachMm, $coat->reachMm + $coat->fadeMm);
+                    $levels = $coat->innerMm === null ? $levels : [...$levels, $coat->innerMm];
                 }
             }
             $this->fields[$key] = new DistanceField(
                 $this->panel,
                 $footprints,
-                array_values(array_unique($levels)),
+                $levels,
                 $this->inPlay->stops,
             );
         }

@@ -152,7 +152,7 @@ final class Warnings
                         . 'or its edge shows.',
                     $values,
                 );
-            } elseif ($step < min(self::LEAST_STEP_MM, $meant - 1.0) && $coat->kind() === CoatKind::Base) {
+            } elseif ($step >= 0.0 && $step < min(self::LEAST_STEP_MM, $meant - 1.0) && $coat->kind() === CoatKind::Base) {
                 $this->say(
                     Severity::LookOut,
                     'short-step',
@@ -273,13 +273,14 @@ final class Warnings
                 ['colour' => Quantity::mm($colourMm), 'clear' => Quantity::mm($unthinned)],
             );
         }
-        if ($solvent !== null && ($solvent->limitMm() ?? 0.0) > $scuffed + 1.0) {
+        $past = ($solvent?->limitMm() ?? $scuffed) - $scuffed;
+        if ($solvent !== null && $past > 1.0) {
             $this->say(
                 Severity::Stop,
                 'past-the-scuff',
                 $solvent->id(),
                 '{coat} goes {by} past what is scuffed: it does not hold on shiny paint and cannot be polished away.',
-                ['coat' => $solvent->name(), 'by' => Quantity::mm(($solvent->limitMm() ?? 0.0) - $scuffed)],
+                ['coat' => $solvent->name(), 'by' => Quantity::mm($past)],
             );
         }
     }
