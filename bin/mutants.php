@@ -74,6 +74,7 @@ $coverage = coverage($root, $jobs);
 fprintf(STDERR, "Which test goes through which line: %.0f s\n", microtime(true) - $began);
 control($root, $coverage);
 
+$alikes = alikes($root);
 $sets = isset($options['lines']) ? ['lines' => fn (): array => keptLines($root, $coverage['lines'])] : [];
 foreach (array_slice($argv, $rest) as $room) {
     $sets[isset($options['constants']) ? "{$room}-constants" : $room] = isset($options['constants'])
@@ -105,15 +106,21 @@ foreach ($sets as $name => $made) {
     keep($kept, $changes);
     $covered = array_filter($changes, fn (array $c): bool => $c['noticed'] !== null);
     $noticed = array_filter($covered, fn (array $c): bool => $c['noticed']);
-    foreach (array_diff_key($covered, $noticed) as $change) {
+    $left = array_diff_key($covered, $noticed);
+    $alike = array_filter($left, fn (array $c): bool => isAlike($c, $alikes));
+    foreach (array_diff_key($left, $alike) as $change) {
         printf("%s %s\n%s\n\n", $change['at'], $change['what'], $change['diff']);
     }
+    $share = fn (int $of): float => 100 * count($noticed) / max(1, $of);
     printf(
-        "%s: %d of %d changes that a test goes through noticed (%.1f %%), %d that none goes through, %.0f s\n",
+        "%s: %d of %d changes that a test goes through noticed (%.1f %%); %d alter nothing, without them %.1f %%; %d that no test "
+            . "goes through, %.0f s\n",
         $name,
         count($noticed),
         count($covered),
-        100 * count($noticed) / max(1, count($covered)),
+        $share(count($covered)),
+        count($alike),
+        $share(count($covered) - count($alike)),
         count($changes) - count($covered),
         microtime(true) - $began,
     );

@@ -57,6 +57,45 @@ function mutantsOf(string $root, string $room, array $lines): array
     return $out;
 }
 
+/**
+ * Changes that alter nothing anybody could see, judged by hand: "Room/Class.php: was ~> is" by the reason why.
+ *
+ * @return array<string, list<array{string, string}>> was and is, by file
+ */
+function alikes(string $root): array
+{
+    $out = [];
+    $kept = json_decode((string) file_get_contents("{$root}/core/tests/alike.json"), true, 512, JSON_THROW_ON_ERROR);
+    foreach (array_merge(...array_values($kept)) as $one) {
+        [$file, $change] = explode(': ', $one, 2);
+        $out[$file][] = explode(' ~> ', $change, 2);
+    }
+
+    return $out;
+}
+
+/**
+ * Is this one of those: does a line become the other by what is listed, once?
+ *
+ * @param array<string, mixed> $change
+ * @param array<string, list<array{string, string}>> $alikes
+ */
+function isAlike(array $change, array $alikes): bool
+{
+    $text = str_replace('\\', '', $change['diff']);
+    $line = fn (string $sign): string => preg_match("/^\\s*\\{$sign}(.*)$/m", $text, $found) === 1 ? trim($found[1]) : '';
+    [$was, $is] = [$line('-'), $line('+')];
+    foreach ($alikes[explode(':', $change['at'])[0]] ?? [] as [$from, $to]) {
+        for ($at = -1; ($at = strpos($was, $from, $at + 1)) !== false;) {
+            if (substr_replace($was, $to, $at, strlen($from)) === $is) {
+                return true;
+            }
+        }
+    }
+
+    return false;
+}
+
 /** @return array{faults: list<array<string, string>>, unpinned: array<string, string>} */
 function kept(string $root): array
 {

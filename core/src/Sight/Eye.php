@@ -44,27 +44,29 @@ final readonly class Eye
     /** Regular patterns are seen on so wide a patch, mm. Chosen here. */
     private const PATTERN_MM = 300.0;
 
-    /** Beside a step, degrees: close enough together that a peak is met within 1 %. */
+    /** Beside a step, degrees: close enough together that one of them stands on the highest hill. */
     private const BESIDE_DEG = [
+        0.0,
         0.01,
-        0.015,
         0.02,
-        0.025,
         0.03,
-        0.035,
         0.04,
-        0.05,
-        0.06,
-        0.08,
+        0.055,
+        0.075,
         0.1,
         0.13,
         0.17,
         0.22,
-        0.3,
-        0.4,
-        0.55,
+        0.28,
+        0.36,
+        0.46,
+        0.6,
         0.8,
+        1.1,
     ];
+
+    /** Steps up that hill; each leaves 0.618 of the way. */
+    private const CLIMBS = 5;
 
     /** Places between which a maximum is looked for before it is looked at closely. */
     private const COARSE = 4;
@@ -135,15 +137,51 @@ final readonly class Eye
         $field = self::field($scene->widthMm(), $m);
         $answer = new Response($scene, $angle, $field, $m, self::degrees(self::GAP_MM / 2.0, $m));
         $spacing = self::degrees($scene->stepMm, $m);
-        $worst = 0.0;
-        foreach (self::BESIDE_DEG as $u) {
-            foreach ([-$u, $u] as $beside) {
-                $at = $scene->lineAt($after) + $beside / $spacing;
-                $worst = max($worst, $answer->at(max(0.0, min($scene->places() - 1.0, $at))));
+        [$worst] = self::beside($answer, $scene->lineAt($after), $spacing, $scene->places() - 1.0);
+
+        return self::counts($scene, $angle) * max(0.0, $worst);
+    }
+
+    /**
+     * The answer to a step peaks beside it, wherever places happen to lie: the highest hill on either side, climbed by golden
+     * section (Kiefer, Proc. Am. Math. Soc. 4, 1953).
+     *
+     * @param float $line in places
+     * @param float $spacing of places, degrees
+     * @param float $last place
+     * @return array{float, float} the answer, and where in places
+     */
+    private static function beside(Response $answer, float $line, float $spacing, float $last): array
+    {
+        $ratio = (sqrt(5.0) - 1.0) / 2.0;
+        $best = [-1.0, $line];
+        // What lies past the last place is level.
+        foreach ($line < $last ? [-1.0, 1.0] : [-1.0] as $side) {
+            $place = fn (float $deg): float => max(0.0, min($last, $line + $side * $deg / $spacing));
+            $here = [-1.0, 1];
+            for ($i = 1, $n = count(self::BESIDE_DEG) - 1; $i < $n; $i++) {
+                $v = $answer->at($place(self::BESIDE_DEG[$i]));
+                $here = $v > $here[0] ? [$v, $i] : $here;
             }
+            $low = self::BESIDE_DEG[$here[1] - 1];
+            $high = self::BESIDE_DEG[$here[1] + 1];
+            [$c, $d] = [$high - $ratio * ($high - $low), $low + $ratio * ($high - $low)];
+            [$atC, $atD] = [$answer->at($place($c)), $answer->at($place($d))];
+            for ($i = 0; $i < self::CLIMBS; $i++) {
+                if ($atC > $atD) {
+                    [$high, $d, $atD] = [$d, $c, $atC];
+                    $c = $high - $ratio * ($high - $low);
+                    $atC = $answer->at($place($c));
+                } else {
+                    [$low, $c, $atC] = [$c, $d, $atD];
+                    $d = $low + $ratio * ($high - $low);
+                    $atD = $answer->at($place($d));
+                }
+            }
+            $best = max($best, [$here[0], $place(self::BESIDE_DEG[$here[1]])], [$atC, $place($c)], [$atD, $place($d)]);
         }
 
-        return self::counts($scene, $angle) * $worst;
+        return $best;
     }
 
     /**
@@ -222,19 +260,15 @@ final readonly class Eye
                 array_push($closely, ...range(max(0, $i - self::COARSE + 1), max(0, min($n - 1, $i + self::COARSE - 1))));
             }
         }
-        // The answer to a step peaks beside it, wherever places happen to lie.
-        $spacing = self::degrees($scene->stepMm, $m);
-        foreach (array_keys($scene->lines) as $after) {
-            foreach (self::BESIDE_DEG as $u) {
-                $closely[] = max(0.0, $scene->lineAt($after) - $u / $spacing);
-                $closely[] = min($n - 1.0, $scene->lineAt($after) + $u / $spacing);
-            }
-        }
         foreach ($closely as $i) {
             $v = $answer->at($i);
             if ($v > $best) {
                 [$best, $at] = [$v, (float) $i];
             }
+        }
+        $spacing = self::degrees($scene->stepMm, $m);
+        foreach (array_keys($scene->lines) as $after) {
+            [$best, $at] = max([$best, $at], self::beside($answer, $scene->lineAt($after), $spacing, $n - 1.0));
         }
 
         $i = (int) $at;

@@ -207,8 +207,7 @@ final readonly class Finish
     /** A film of the colour that is sprayed. @param float $hiding factor on the film that hides */
     public function film(float $hiding = 1.0): Film
     {
-        $face = $this->new[45] ?? $this->new[$this->angles()[0] ?? 45];
-        $face = $face->xyz();
+        $face = $this->newAt(45);
         $effect = $this->class->isEffect();
 
         return Film::of(
@@ -223,7 +222,7 @@ final readonly class Finish
     /** A film of the ground coat below an effect: an opaque solid of the colour's own lightness. */
     public function groundFilm(): Film
     {
-        $face = ($this->new[45] ?? $this->new[$this->angles()[0] ?? 45])->xyz();
+        $face = $this->newAt(45);
 
         return Film::of($face, false, $face->y, Pigment::h98(FinishClass::SolidLight), $this->viewing());
     }

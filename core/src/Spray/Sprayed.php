@@ -207,16 +207,13 @@ final readonly class Sprayed
 
     private static function standard(Simulation $s): Signal
     {
-        $finish = $s->finish;
-        $face = $finish->old[45] ?? $finish->old[$finish->angles()[0]];
-
-        return new Signal($face->xyz(), $finish->viewing());
+        return new Signal($s->finish->oldAt(45), $s->finish->viewing());
     }
 
     /** Change of ln(Y + veil) for one L* at the finish's own lightness. */
     private static function logPerL(Simulation $s): float
     {
-        $face = $s->finish->old[45] ?? $s->finish->old[$s->finish->angles()[0]];
+        $face = $s->finish->oldAt(45)->lab($s->finish->viewing());
         $up = $face->shifted(0.5, 0.0, 0.0)->xyz()->y;
         $down = $face->shifted(-0.5, 0.0, 0.0)->xyz()->y;
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Kalopsis\Panel\BodyShapeSvg;
+use Kalopsis\Panel\Exception\BadBodyShape;
 use Kalopsis\Panel\Material;
 use Kalopsis\Panel\Orientation;
 use Kalopsis\Panel\PanelKind;
@@ -87,3 +88,36 @@ it('follows a curve to half a millimetre, with no more pieces than that takes', 
         expect($outline->ys[$i])->toEqualWithDelta(-4.0 * $high * $t * (1.0 - $t), 1e-6);
     }
 })->with([17.0, 31.0, 49.0, 60.0, 97.0, 120.0]);
+
+it('names the seam, the trim and the place that it cannot trust', function (string $was, string $is, string $says): void {
+    expect(fn () => BodyShapeSvg::read(str_replace($was, $is, TWO_SHEETS)))->toThrow(BadBodyShape::class, $says);
+})->with([
+    'a seam of one' => ['data-seam="left right"', 'data-seam="left"', 'seam left: a seam names two different panels'],
+    'a seam with itself' => ['data-seam="left right"', 'data-seam="left left"', 'seam left left'],
+    'a seam of three' => ['data-seam="left right"', 'data-seam="left right left"', 'two different panels'],
+    'a gap too wide' => ['data-gap="4"', 'data-gap="20.1"', 'seam left right: data-gap is a width from 0 to 20 mm'],
+    'a gap in words' => ['data-gap="4"', 'data-gap="narrow"', 'from 0 to 20 mm'],
+    'one side only' => [
+        '<path data-role="seam-b" d="M404 0 L404 300"/>', '', 'one path with data-role="seam-b" is needed',
+    ],
+    'too much trim' => [
+        '<g data-seam',
+        '<g data-trim="glass">' . str_repeat('<path d="M0 0 L9 9"/>', 101) . '</g><g data-seam',
+        'at most 100 parts of trim',
+    ],
+    'trim nobody knows' => ['<g data-seam', '<g data-trim="spoiler"><path d="M0 0 L9 9"/></g><g data-seam', 'wheel, glass, lamp or handle'],
+]);
+
+it('takes spaces round a seam\'s names, and gaps from none to 20 mm', function (string $was, string $is): void {
+    $seam = BodyShapeSvg::read(str_replace($was, $is, TWO_SHEETS))->seams[0];
+    expect([$seam->panelA, $seam->panelB])->toBe(['left', 'right']);
+})->with([
+    ['data-seam="left right"', 'data-seam=" left right "'],
+    ['data-gap="4"', 'data-gap="0"'],
+    ['data-gap="4"', 'data-gap="20"'],
+]);
+
+it('writes lengths to a tenth of a millimetre', function (): void {
+    $fine = str_replace('M0 150 L400 150', 'M0.26 150.04 L399.96 149.75', TWO_SHEETS);
+    expect(BodyShapeSvg::write(BodyShapeSvg::read($fine)))->toContain('d="M0.3 150 L400 149.8"');
+});

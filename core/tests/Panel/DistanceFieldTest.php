@@ -54,6 +54,29 @@ it('is exactly the panel where the reach covers it', function (): void {
     expect(within($new, 40.0, $panel)->areaMm2)->toBe($panel->areaMm2());
 });
 
+it('is not the whole panel where its corners are reached and its middle is not', function (): void {
+    $on = Bodies::rectangle(600, 600);
+    $corners = [[0.0, 0.0], [600.0, 0.0], [600.0, 600.0], [0.0, 600.0]];
+    $spots = array_map(fn (array $c): Footprint => Footprint::at(Bodies::spot($c[0], $c[1], 60), $on), $corners);
+    // Four quarters of a disc of 260 mm.
+    $exact = M_PI * 260.0 ** 2;
+    expect(abs((new DistanceField($on, $spots, [200.0]))->within(200.0)->areaMm2 / $exact - 1))->toBeLessThan(AREA_TOLERANCE);
+});
+
+it('keeps two spots apart whose colour does not meet, a cell of the lattice between them, and joins them when it does', function (
+    float $dx,
+    float $dy,
+): void {
+    // 60 mm spots 138 mm apart along a diagonal: 18 mm between them.
+    $on = Bodies::rectangle(600, 600);
+    $at = fn (float $side): Footprint => Footprint::at(
+        Bodies::spot(305.0 + $side * $dx * 69.0 * M_SQRT1_2, 305.0 + $side * $dy * 69.0 * M_SQRT1_2, 60),
+        $on,
+    );
+    $rings = fn (float $reach): int => count((new DistanceField($on, [$at(-1.0), $at(1.0)], [$reach]))->within($reach)->rings);
+    expect([$rings(4.0), $rings(14.0)])->toBe([2, 1]);
+})->with([[1.0, 1.0], [1.0, -1.0]]);
+
 it('is empty where the reach does not get to', function (): void {
     $on = Bodies::rectangle(400, 400);
     $far = Footprint::seenAcross(Bodies::spot(0, 0, 50), $on, Motion::of(0.0, 2000.0, 0.0));

@@ -36,6 +36,10 @@ it('refuses what is no outline, and says why', function (array $points, string $
     'a loop through a point of itself' => [[[0, 0], [50, 50], [100, 0], [100, 100], [50, 50], [0, 100]], 'crosses-itself'],
     'a corner that touches a side' => [[[0, 0], [100, 0], [100, 100], [50, 0], [0, 100]], 'crosses-itself'],
     'a corner that touches a slanting side' => [[[0, 0], [120, 80], [200, 0], [200, 200], [60, 40], [0, 200]], 'crosses-itself'],
+    'the same elsewhere on the sheet' => [
+        [[500, 700], [620, 780], [700, 700], [700, 900], [560, 740], [500, 900]], 'crosses-itself',
+    ],
+    'a corner that touches a side going down' => [[[500, 700], [500, 900], [300, 800], [500, 750], [700, 800]], 'crosses-itself'],
     'a speck' => [[[0, 0], [5, 0], [5, 5], [0, 5]], 'too-small'],
     'a line there and back' => [[[0, 0], [100, 0], [200, 0]], 'too-small'],
     'NaN' => [[[0, 0], [NAN, 0], [100, 100]], 'not-finite'],
@@ -67,6 +71,21 @@ it('takes a place of 9 mm to mask, and refuses one of 7: about 8 by 8 is the lea
         ->toBe(81.0)
         ->and(fn () => $square(7.0))
         ->toThrow(BadOutline::class, '49 mm²');
+});
+
+it('draws the hull around several outlines through their outermost corners alone', function (): void {
+    $square = fn (float $x): Outline => Outline::through([
+        [$x, 0.0], [$x + 50.0, 0.0], [$x + 100.0, 0.0], [$x + 100.0, 50.0], [$x + 100.0, 100.0], [$x + 50.0, 50.0], [$x, 100.0],
+    ]);
+    $hull = Outline::around([$square(0.0), $square(300.0)]);
+    expect($hull->xs)->toHaveCount(4)->and($hull->areaMm2())->toEqualWithDelta(400.0 * 100.0, 1e-9);
+    // A corner that stands out by a hundredth of a millimetre is one.
+    $bulging = Outline::around([Outline::through([[0, 0], [50, -0.01], [100, 0], [100, 100], [0, 100]])]);
+    expect($bulging->xs)->toHaveCount(5);
+});
+
+it('is written to a tenth of a millimetre, across before down', function (): void {
+    expect(json_encode([new Point(1.26, -2.34), new Point(0.04, 7.0)]))->toBe('[[1.3,-2.3],[0,7]]');
 });
 
 it('gives signed distances that agree with trying every piece, on either sense of travel', function (): void {

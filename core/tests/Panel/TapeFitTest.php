@@ -97,7 +97,9 @@ it('lets what nobody measured follow what was, each slice by its length (worked 
         ->toEqualWithDelta([400.0, 600.0, 300.0], 1e-6)
         // A tape that this silhouette does not have says nothing.
         ->and(tapedDoors(['roof' => 9000.0]))
-        ->toEqualWithDelta([400.0, 600.0, 300.0], 1e-6);
+        ->toEqualWithDelta([400.0, 600.0, 300.0], 1e-6)
+        ->and(tapedDoors(['roof' => 9000.0, 'front' => 500.0]))
+        ->toEqualWithDelta([500.0, 749.478, 374.739], 0.01);
 });
 
 it('takes a length of up to twice or half of what the rest makes it, and no other car', function (): void {

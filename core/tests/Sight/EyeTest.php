@@ -49,7 +49,12 @@ it(
         foreach ([[1.0, 411.0], [3.0, 655.0], [10.0, 338.0]] as [$u, $s]) {
             expect(Barten::sensitivity($u, 100.0, 100.0))->toEqualWithDelta($s, 0.6);
         }
-        expect(Barten::sensitivity(0.1, 100.0, 100.0))
+        // What the optics of the eye leave of the finest gratings: 5200 exp(-0.0016 u2 (1 + 100 / L)^0.08) over the rest.
+        expect(Barten::sensitivity(40.0, 100.0, 100.0))
+            ->toEqualWithDelta(7.0310, 5e-4)
+            ->and(Barten::sensitivity(30.0, 5.0, 100.0))
+            ->toEqualWithDelta(8.2166, 5e-4)
+            ->and(Barten::sensitivity(0.1, 100.0, 100.0))
             ->toEqualWithDelta(47.0, 0.5)
             ->and(Barten::sensitivity(1.0, 100.0, 9.0))
             ->toEqualWithDelta(172.0, 0.6)

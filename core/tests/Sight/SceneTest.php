@@ -218,6 +218,12 @@ it('looks from everywhere and says from where it is worst: angle, distance and p
         ->toEqualWithDelta(2.0 * $seen->worst, 1e-9);
     $nothing = Eye::look(sceneOf($ramp(levelAt(0.1))));
     expect([$nothing->worst, $nothing->angle, $nothing->isSeen()])->toBe([0.0, 45, false]);
+    // Where nothing is seen from anywhere the first angle stands for all; what is seen begins above 1.
+    $level = [levelAt(0.1), levelAt(0.0), levelAt(0.0)];
+    expect(Eye::look(sceneOf([25 => $level, 45 => $level, 75 => $level]))->angle)
+        ->toBe(25)
+        ->and(array_map(fn (float $v): bool => (new Sighting([], $v, 45, 1.0, 0.0))->isSeen(), [0.4, 1.0, 1.001]))
+        ->toBe([false, false, true]);
     $none = Sighting::nothing([25, 45]);
     expect([$none->worst, $none->angle, $none->distanceM, $none->atMm])
         ->toBe([0.0, 25, 1.0, 0.0])
@@ -241,6 +247,62 @@ it('draws along the places what it found worst there', function () use ($ramp): 
     expect(Eye::atLine($step, 5, 45, 2.0))->toEqualWithDelta($seen, 0.01 * $seen);
 });
 
+it('finds the peak between places where a fade peaks there, as high and as far along as closer places do', function () use ($ramp): void {
+    // A hump 120 mm wide whose top lies a third of the way between two places of 10 mm.
+    $hump = function (float $step): Scene {
+        $standard = new Signal(Colours::lab(50.0)->xyz(), Viewing::paint());
+        $y = [];
+        for ($x = -300.0; $x <= 300.0 + 1e-9; $x += $step) {
+            $d = abs($x - 3.3);
+            $y[] = $d < 60.0 ? 0.05 * 0.5 * (1.0 + cos(M_PI * $d / 60.0)) : 0.0;
+        }
+
+        $none = array_fill(0, count($y), 0.0);
+
+        return new Scene(-300.0, $step, [45 => [$y, $none, $none]], [45 => $standard]);
+    };
+    // Straight lines between places 4 mm apart are off by some thousandths, between places 10 mm apart by half a hundredth.
+    foreach ([[2.0, 4.0, 0.003], [5.0, 4.0, 0.003], [5.0, 10.0, 0.006]] as [$m, $step, $off]) {
+        $fine = Eye::look($hump(0.5), [$m]);
+        $coarse = Eye::look($hump($step), [$m]);
+        expect($coarse->worst)
+            ->toEqualWithDelta($fine->worst, $off * $fine->worst)
+            ->and($coarse->atMm)
+            ->toEqualWithDelta(3.3, 0.1);
+    }
+});
+
+it('looks beside a line at its step, be the places near it as far apart as they may', function () use ($ramp): void {
+    // Two places 10 mm apart with a line between, seen from half a metre: the peak lies within the first millimetres.
+    foreach ([[0.3, 0.0], [0.0, 0.3]] as $y) {
+        $two = sceneOf($ramp($y), [0 => 1.5]);
+        $many = sceneOf($ramp([...array_fill(0, 30, $y[0]), ...array_fill(0, 30, $y[1])]), [29 => 1.5]);
+        foreach ([0.5, 1.0] as $m) {
+            $wanted = Eye::atLine($many, 29, 45, $m);
+            expect($wanted)->toBeGreaterThan(1.0)->and(Eye::look($many, [$m])->worst)->toEqualWithDelta($wanted, 1e-9);
+        }
+        $wanted = Eye::atLine($many, 29, 45, 0.5);
+        expect(Eye::atLine($two, 0, 45, 0.5))->toEqualWithDelta($wanted, 1e-3 * $wanted);
+    }
+});
+
+it('splits a step at a gap of 4 mm wherever it is drawn, along the line as at its worst place', function (): void {
+    // Places so close that one lies on the peak, of dark and of light colours; what they leave is half a hundredth.
+    foreach ([20.0, 50.0, 90.0] as $l) {
+        $standard = new Signal(Colours::lab($l)->xyz(), Viewing::paint());
+        foreach (Eye::DISTANCES_M as $m) {
+            $y = [...array_fill(0, 1200, 0.3), ...array_fill(0, 1200, 0.0)];
+            $none = array_fill(0, 2400, 0.0);
+            $scene = new Scene(0.0, 0.1 * $m, [45 => [$y, $none, $none]], [45 => $standard], [1199 => 1.0]);
+            $worst = Eye::atLine($scene, 1199, 45, $m);
+            expect(max(Eye::along($scene, 45, $m)))
+                ->toEqualWithDelta($worst, 0.005 * $worst)
+                ->and(Eye::look($scene, [$m])->worst)
+                ->toEqualWithDelta($worst, 1e-3 * $worst);
+        }
+    }
+});
+
 it('sees a regular pattern as its contrast times what the eye catches from where it catches most', function (): void {
     $standard = new Signal(Colours::lab(60.0)->xyz(), Viewing::paint());
     $best = 0.0;
@@ -256,6 +318,20 @@ it('sees a regular pattern as its contrast times what the eye catches from where
         ->toEqualWithDelta(2.0 * Eye::pattern(0.01, 60.0, $standard), 1e-12)
         ->and(Eye::pattern(0.0, 60.0, $standard))
         ->toBe(0.0);
+});
+
+it('sees a thing as dark as it may be under a twentieth of white', function (): void {
+    $white = Viewing::paint()->white();
+    $grey = fn (float $share): Xyz => new Xyz($share * $white->x, $share * $white->y, $share * $white->z);
+    $signal = new Signal($grey(0.2), Viewing::paint());
+    // ln of (Y + 5) over (20 + 5).
+    expect($signal->of($grey(0.001))[0])
+        ->toEqualWithDelta(log(5.1 / 25.0), 1e-12)
+        ->and($signal->of($grey(0.0))[0])
+        ->toEqualWithDelta(log(5.0 / 25.0), 1e-12)
+        // A grey is a grey however dark.
+        ->and([$signal->of($grey(0.0))[1], $signal->of($grey(0.0))[2]])
+        ->toEqualWithDelta([0.0, 0.0], 1e-9);
 });
 
 it('weighs what reaches the eye as CIE 94 does, under a veil of a twentieth of white', function (): void {

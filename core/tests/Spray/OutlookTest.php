@@ -184,7 +184,12 @@ it('says why it waits, with and without a sheet, and what the booth does to it',
         ->toStartWith('The data sheet says it of a full coat')
         // The sheet's 7 min of the sheet's coat in the sheet's air.
         ->and($sheet['value'])
-        ->toEqualWithDelta(7.0, 1e-6);
+        ->toEqualWithDelta(7.0, 1e-6)
+        // Longer in the cold, shorter in the warm (common practice).
+        ->and(paceOf(14.0)->waiting($clear))
+        ->toBeGreaterThan(8.0)
+        ->and(paceOf(30.0)->waiting($clear))
+        ->toBeLessThan(6.0);
     $straightOn = drawnCoats(all: ['drying' => 'wet-on-wet'], coats: 1)[0];
     expect(json_decode((string) json_encode(paceOf()->wait($straightOn)), true)['reasons'][0]['rule']['plain'])
         ->toStartWith('Straight on, wet in wet');
@@ -312,6 +317,8 @@ it('takes a finish apart and puts it together: lighter, over another primer, lik
         ->toBe($finish)
         ->and($finish->lighter(0.5)->new[45]->l)
         ->toEqualWithDelta(62.5, 1e-9)
+        ->and([$finish->lighter(0.5)->new[45]->a, $finish->lighter(0.5)->new[45]->b])
+        ->toBe([$finish->new[45]->a, $finish->new[45]->b])
         ->and($finish->lighter(0.5)->greyShade)
         ->toBe(3)
         ->and($finish->over(6)->greyShade)
@@ -427,6 +434,9 @@ it('draws light and what is seen of it in a table of angles and places', functio
         ->toHaveCount(5)
         ->and(array_unique(array_map(count(...), $told['index'][0])))
         ->toBe([97])
+        // The last place lies no nearer than was asked for.
+        ->and(LightTable::of($way, 300.0, 401.0)->places->mm)
+        ->toHaveCount(98)
         ->and(LightTable::rounded([0.12345678, 0.5, 1.0]))
         ->toBe([0.123457, 0.5, 1.0]);
 });

@@ -41,7 +41,20 @@ it('solves one, two and three unknowns as their normal equations, worked by hand
         ->toEqualWithDelta(144.0, 1e-9)
         ->and($axes->three(0, 1, 2))
         ->toEqualWithDelta(0.0, 1e-9);
-    // What would have to be taken away is no answer.
+    // Halves and tenths are amounts like any other.
+    $small = new SmallLeastSquares([[1, 0, 0], [0, 1, 0], [0, 0, 1]], [-0.5, -0.1, -0.2]);
+    expect($small->two(0, 1))
+        ->toEqualWithDelta(0.04, 1e-12)
+        ->and($small->three(0, 1, 2))
+        ->toEqualWithDelta(0.0, 1e-12)
+        ->and($small->three(2, 1, 0))
+        ->toEqualWithDelta(0.0, 1e-12);
+    // What would have to be taken away is no answer, be it ever so little.
+    $little = new SmallLeastSquares([[1, 0, 0], [0, 1, 0], [0, 0, 1]], [0.5, -0.1, -0.2]);
+    expect([$little->one(0), $little->two(0, 1), $little->two(1, 0), $little->three(0, 1, 2)])
+        ->toBe([null, null, null, null])
+        ->and([$little->three(1, 0, 2), $little->three(1, 2, 0)])
+        ->toBe([null, null]);
     $away = new SmallLeastSquares([[1, 0, 0], [0, 2, 0], [0, 0, 4]], [3.0, -4.0, -12.0]);
     expect([$away->one(0), $away->two(0, 1), $away->three(0, 1, 2)])->toBe([null, null, null]);
     // Two columns alike are one; a column of nothing is none.
@@ -197,7 +210,10 @@ it('keeps a formula in grams: shares, sums and what is taken out', function (): 
         ->and($formula->flakes($library))
         ->toBeNull()
         ->and(Formula::of(['alu-coarse' => 3.0])->flakes($library)?->sizeUm)
-        ->toBeGreaterThan(Formula::of(['alu-coarse' => 3.0, 'alu-fine' => 3.0])->flakes($library)->sizeUm ?? INF);
+        ->toBeGreaterThan(Formula::of(['alu-coarse' => 3.0, 'alu-fine' => 3.0])->flakes($library)->sizeUm ?? INF)
+        // The same flakes in a thimble and in a bucket, and where one grade comes as two toners.
+        ->and(Formula::of(['alu-coarse' => 0.1, 'alu-fine' => 0.2])->flakes($library)?->sizeUm)
+        ->toEqualWithDelta(Formula::of(['alu-coarse' => 1000.0, 'alu-fine' => 2000.0])->flakes($library)->sizeUm ?? INF, 1e-9);
 });
 
 it('solves Kubelka\'s film at its ends: no scatter, no absorption, no film, no end of it', function (): void {

@@ -222,9 +222,19 @@ it('takes out in a remix what is too much, keeps the weight of the cup, and only
     // Where pouring does it, nothing is taken out.
     $pour = advisedOn($paint, $cup, $paint->read(['own' => 120.0, 'hue' => 100.0]), ['own', 'hue']);
     expect(array_filter($pour->corrections, fn (Correction $c): bool => $c->isRemix))->toBe([]);
-    // Pouring does nearly all: a little too much of the other is not worth a cup of paint.
-    $nearly = advisedOn($paint, $cup, $paint->read(['own' => 140.0, 'hue' => 99.0]), ['own', 'hue']);
-    expect(array_filter($nearly->corrections, fn (Correction $c): bool => $c->isRemix))->toBe([]);
+    // Of the other toner the same is too much, but it shows less and less: pouring leaves 0.9, then 0.3, where the remix
+    // leaves what readings repeat to.
+    $remixes = fn (float $shows): array => array_map(
+        fn (Correction $c): bool => $c->isRemix,
+        advisedOn(
+            new AdditivePaint(['own' => AdditivePaint::flat(1e-3), 'hue' => AdditivePaint::slanting($shows)]),
+            $cup,
+            (new AdditivePaint(['own' => AdditivePaint::flat(1e-3), 'hue' => AdditivePaint::slanting($shows)]))
+                ->read(['own' => 140.0, 'hue' => 60.0]),
+            ['own', 'hue'],
+        )->corrections,
+    );
+    expect($remixes(4e-4))->toBe([false, true])->and($remixes(1e-4))->toBe([false]);
     // Pouring does half of it: both are said, the remix last.
     $half = advisedOn($paint, $cup, $paint->read(['own' => 140.0, 'hue' => 60.0]), ['own', 'hue']);
     expect(array_map(fn (Correction $c): bool => $c->isRemix, $half->corrections))->toBe([false, true]);

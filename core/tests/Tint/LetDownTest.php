@@ -20,6 +20,8 @@ use Kalopsis\Tint\LetDownCard;
 use Kalopsis\Tint\LetDownFit;
 use Kalopsis\Tint\LetDownVerdict;
 use Kalopsis\Tint\TintAdvisor;
+use Kalopsis\Tint\Toner;
+use Kalopsis\Tint\TonerKind;
 use Kalopsis\Tint\TonerLibrary;
 
 const COPPER_GROUND = ['alu-coarse' => 40.0, 'alu-medium' => 15.0, 'orange' => 3.0, 'oxide-red' => 0.5];
@@ -80,7 +82,53 @@ it('finds the number of coats between the cards, from spectra and from Lab', fun
         ->toBeLessThan(0.1)
         ->and($found->verdict)
         ->toBe(LetDownVerdict::Hit);
-})->with([[1.2, false], [1.75, false], [2.2, false], [2.9, false], [1.2, true], [2.2, true]]);
+})->with([[1.2, false], [1.75, false], [2.2, false], [2.9, false], [1.2, true], [2.2, true], [0.4, false]]);
+
+it('names the angle that is furthest off there, and by how much', function (): void {
+    // The set itself, but for half a unit of lightness at 75 degrees.
+    $labs = copper(2.0)->labs;
+    $labs[75] = $labs[75]->shifted(0.5, 0.0, 0.0);
+    $found = LetDownFit::of(Measurement::ofLabs($labs), copperSet());
+    assert($found instanceof LetDown);
+    expect($found->worstAngle)
+        ->toBe(75)
+        ->and($found->worst)
+        ->toEqualWithDelta(Ciede2000::between($labs[75], $found->colour[75]), 1e-9)
+        ->and($found->worst)
+        ->toBeLessThan(0.6);
+});
+
+it('lets light through a layer at each wavelength by itself (Bouguer): twice the coats are the square of it', function (): void {
+    $takes = array_map(fn (int $i): float => 0.01 + 0.002 * $i, range(0, 30));
+    $clear = new Toner('clear', 'Clear', TonerKind::Shade, $takes, array_fill(0, 31, 0.0));
+    $library = TonerLibrary::of([$clear, ...array_values(TonerLibrary::northlight()->toners)]);
+    $model = new LayeredModel($library, new EffectModel($library));
+    [$ground, $layer] = [['alu-coarse' => 40.0], ['clear' => 5.0]];
+    $at = fn (float $coats): array => $model->spectra($ground, $layer, $coats)[45];
+    [$bare, $one, $two, $all] = [$at(0.0), $at(1.0), $at(2.0), $at(1e6)];
+    foreach ($bare as $i => $v) {
+        $through = ($one[$i] - $all[$i]) / ($v - $all[$i]);
+        expect(($two[$i] - $all[$i]) / ($v - $all[$i]))
+            ->toEqualWithDelta($through ** 2, 1e-9)
+            // The more a wavelength is taken, the less comes back.
+            ->and($i === 0 || $through < $before)
+            ->toBeTrue();
+        $before = $through;
+    }
+    expect($one)->toHaveCount(31);
+});
+
+it('ends at what the layer is by itself: a film so thick that it hides', function (): void {
+    // K = S: Kubelka and Munk's endless film is 2 - root 3; out of the paint by Saunderson, 4 % outside, 60 % inside.
+    $toner = new Toner('thick', 'Thick', TonerKind::Shade, array_fill(0, 31, 0.2), array_fill(0, 31, 0.2));
+    $library = TonerLibrary::of([$toner, ...array_values(TonerLibrary::northlight()->toners)]);
+    $end = (new LayeredModel($library, new EffectModel($library)))->spectra(['alu-coarse' => 40.0], ['thick' => 2.0], 1e6);
+    $inside = 2.0 - sqrt(3.0);
+    expect($end[110][0])
+        ->toEqualWithDelta(0.96 * 0.4 * $inside / (1.0 - 0.6 * $inside), 1e-6)
+        ->and($end[15][30])
+        ->toEqualWithDelta($end[110][0], 1e-9);
+});
 
 it('aims the hiding sticker lower for more coats', function (): void {
     $few = LetDownFit::of(copper(1.2), copperSet());
