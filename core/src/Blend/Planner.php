@@ -42,7 +42,7 @@ final readonly class Planner
         $play = PanelsInPlay::around($request);
         $need = $this->need($request, $play);
         $coats = $request->drawnOut($request->sequence, $need->blendMm);
-        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, $this->small($request, $play, $need));
+        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, fn (): float => $this->small($request, $need));
         $panels = Regions::of($request, $coats, $play);
         $zones = Regions::zones($request, $coats, $panels);
         $warnings = Warnings::of($request, $coats, $play, $panels, $need);
@@ -161,10 +161,10 @@ final readonly class Planner
         return [null, Sprayed::outlook($simulation, Simulation::LONGEST_MM, [])->stays()];
     }
 
-    /** What the small gun would need, asked only where room is short. */
-    private function small(BlendRequest $request, PanelsInPlay $play, Need $need): float
+    /** What the small gun would need. */
+    private function small(BlendRequest $request, Need $need): float
     {
-        if ($request->gun === GunChoice::Small || ! $need->isTooLong()) {
+        if ($request->gun === GunChoice::Small) {
             return $need->mm() ?? $need->usualMm;
         }
         [$mm] = $this->simulated($request, GunChoice::Small, $need->usualMm);

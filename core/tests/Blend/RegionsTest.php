@@ -38,7 +38,7 @@ function regionsOf(array $steps, array $repairs, float $blendMm, array $panels =
 {
     $request = Rows::request(Rows::of($panels), $repairs, $sides, steps: new CoatSequence($steps));
     $play = PanelsInPlay::around($request);
-    $play->run($blendMm, 50.0, 50.0);
+    $play->run($blendMm, 50.0, fn (): float => 50.0);
     $coats = $request->drawnOut($request->sequence, $blendMm);
     $planned = Regions::of($request, $coats, $play);
 

@@ -176,6 +176,39 @@ it('says where the clear ends, what it leaves bare, and which break is near', fu
         ]);
 });
 
+it('says nothing of an end of clear where there is none, and rounds a break as it rounds room', function (): void {
+    $without = Remarks::of(onTheRow(array_slice(Rows::fading()->steps, 0, 2), 100.0), 'clear-fade', 'no-clear', 'colour-uncovered');
+    expect(array_keys($without))->toBe(['no-clear']);
+    $steps = [
+        ...array_slice(Rows::fading()->steps, 0, 2),
+        base('clear', Extent::past(0.0, 0.0, 165.0, 20.0), CoatKind::Clear),
+    ];
+    $plan = onTheRow($steps, 150.0, ['repairs' => [Bodies::spot(299.3, 300.0, 60.0, 'one')]]);
+    // 240.7 mm to the gap, rounded down as everywhere.
+    expect(Remarks::of($plan, 'break-in-reach')['break-in-reach'][2])
+        ->toContain('240 mm from the primer')
+        ->and($plan->sides[0]->room->value())
+        ->toBe(240.0);
+});
+
+it('lets no remark on a ground stand where no colour goes over it', function (): void {
+    $ground = base('ground', Extent::past(0.0, 0.0, 100.0, 20.0), CoatKind::Ground);
+    expect(Remarks::of(onTheRow([$ground, Rows::clear()], 120.0), 'inside-ground', 'ground-alone', 'no-colour'))->toBe([
+        'no-colour' => ['stop', 'blend', 'No coat of this plan carries colour.'],
+        'ground-alone' => [
+            'note', 'ground', 'Ground alone may look wrong beside the car: that is expected, the coats over it make the colour.',
+        ],
+    ]);
+});
+
+it('says a stop before anything of lengths', function (): void {
+    $plan = onTheRow([Rows::clear(), ...Rows::fading()->steps], 100.0);
+    expect($plan->severity)
+        ->toBe(Severity::Stop)
+        ->and($plan->verdict->in(UnitSystem::Metric))
+        ->toBe('First comes after Clear: nothing but clear goes over clear without sanding it first.');
+});
+
 it('takes the widest ground for how far the ground goes, in whichever order', function (): void {
     $ground = fn (string $id, float $mm): CoatStep => base($id, Extent::past(0.0, 0.0, $mm, 20.0), CoatKind::Ground);
     $effect = base('effect', Extent::past(0.0, 0.0, 100.0, 20.0), CoatKind::Effect);

@@ -40,7 +40,7 @@ function spotIn(string $panel, int $place, float $across = 300.0, string $id = '
 function letRun(BlendRequest $request, float $blendMm, float $neededMm = 100.0, float $small = 50.0): PanelsInPlay
 {
     $play = PanelsInPlay::around($request);
-    $play->run($blendMm, $neededMm, $small);
+    $play->run($blendMm, $neededMm, fn (): float => $small);
 
     return $play;
 }
@@ -82,6 +82,14 @@ function waysAt(Side $side): array
     }
 
     return $out;
+}
+
+/** The side towards the lid, past which a spot in the corner of one hangs over two. */
+function hangingOver(BodyShape $body): Side
+{
+    $corner = Bodies::spot(590.0, 10.0, 60.0, 'one');
+
+    return sideBetween(letRun(Rows::request($body, [$corner]), 300.0), 'two', 'lid');
 }
 
 function row(string ...$panels): BodyShape
@@ -252,6 +260,8 @@ it('walks over a fold as over a gap, and further from there', function (): void 
         // 100 mm up the lid, 400 mm along it from the middle: by Pythagoras.
         ->and($primer->distanceFrom(100.0, 5700.0))
         ->toEqualWithDelta(hypot(404.0, 400.0) - 60.0, 0.01);
+    // Primer that hangs over the gap leaves no room beyond it, and no less than none.
+    expect(hangingOver($body)->room->value())->toBe(0.0);
     // From one, over two, onto the lid, when the painter wants it: unfolded twice.
     $over = Rows::request($body, [spotIn('one', 0, 500.0)], ['lid|two' => SideChoice::Join]);
     $far = letRun($over, 500.0);

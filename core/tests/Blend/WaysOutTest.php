@@ -202,3 +202,29 @@ it('calls a panel painted edge to edge once the first full coat covers all but a
         ->and($reaching(600.0)->panels['front-door-left']->role->value)
         ->toBe('edge-to-edge');
 });
+
+it('says at trim too what the small gun itself would need, not what the plan does', function (): void {
+    $box = Bodies::shipped('marlo-tern')->panel('front-door-left')->outline->box();
+    $low = fn (string $gun): BlendPlan => Bodies::remarked(Bodies::job('front-door-left', 30.0, [
+        'repairs' => [['shape' => ['yMm' => $box->y1 - 90.0]]],
+        'plan' => ['gun' => $gun],
+    ]));
+    $words = function (BlendPlan $plan): string {
+        foreach ($plan->sides as $side) {
+            foreach ($side->neighbourId === 'sill-left' ? $side->options : [] as $option) {
+                if ($option->choice === SideChoice::SmallGun) {
+                    return $option->says->in(UnitSystem::Metric);
+                }
+            }
+        }
+
+        return '';
+    };
+    [$standard, $small] = [$low('standard')->need->mm(), $low('small')->need->mm()];
+    expect($small)
+        ->toBeLessThan($standard)
+        ->and($words($low('standard')))
+        ->toBe("Keep it tiny with a small gun: even that needs {$small} mm, there is 60 mm.")
+        ->and($words($low('small')))
+        ->toBe("The small gun is already chosen and still needs {$small} mm.");
+});

@@ -114,7 +114,7 @@ final class Rows
     {
         $play = PanelsInPlay::around($request);
         $coats = $request->drawnOut($request->sequence, $need->blendMm);
-        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, $need->mm() ?? $need->usualMm);
+        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, fn (): float => $need->mm() ?? $need->usualMm);
         $panels = Regions::of($request, $coats, $play);
         $warnings = Warnings::of($request, $coats, $play, $panels, $need);
         [$verdict, $severity] = Verdict::of($play, $panels, $warnings, $need);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Blend\Internal;
 
+use Closure;
 use Kalopsis\Blend\BlendRequest;
 use Kalopsis\Blend\Side;
 use Kalopsis\Blend\SideChoice;
@@ -58,9 +59,15 @@ final class PanelsInPlay
 
     private float $neededMm = 0.0;
 
-    private float $neededSmallMm = 0.0;
+    /** @var Closure(): float */
+    private Closure $small;
 
-    private function __construct(private readonly BlendRequest $request) {}
+    private ?float $neededSmallMm = null;
+
+    private function __construct(private readonly BlendRequest $request)
+    {
+        $this->small = fn (): float => 0.0;
+    }
 
     /** The panels that carry repairs; colour is not let run yet. */
     public static function around(BlendRequest $request): self
@@ -98,10 +105,14 @@ final class PanelsInPlay
         return $tightest;
     }
 
-    /** Lets colour run as far as it goes in a blend so long. */
-    public function run(float $blendMm, float $neededMm, float $neededSmallMm): void
+    /**
+     * Lets colour run as far as it goes in a blend so long.
+     *
+     * @param Closure(): float $small what the small gun would need, mm: asked once, and only where a side is short
+     */
+    public function run(float $blendMm, float $neededMm, Closure $small): void
     {
-        [$this->blendMm, $this->neededMm, $this->neededSmallMm] = [$blendMm, $neededMm, $neededSmallMm];
+        [$this->blendMm, $this->neededMm, $this->small] = [$blendMm, $neededMm, $small];
         $round = array_keys($this->panels);
         for ($away = 0; $away < self::FURTHEST && $round !== []; $away++) {
             $before = array_keys($this->panels);
@@ -274,13 +285,14 @@ final class PanelsInPlay
                     : $repair->shape->outlineOn($this->request->body->panel($repair->panelId))->areaMm2()) <=
                     self::TINY_MM2 + 1.0;
         }
+        $needsSmall = $this->neededSmallMm ??= ($this->small)();
         $values = [
             'panel' => $panel->name,
             'next' => $next->name,
             'room' => self::told($room),
-            'small' => Quantity::mm($this->neededSmallMm),
+            'small' => Quantity::mm($needsSmall),
         ];
-        $fitsSmall = $room->mm >= $this->neededSmallMm;
+        $fitsSmall = $room->mm >= $needsSmall;
 
         return [
             new SideOption(
