@@ -28,3 +28,18 @@ it('gives a reason for every constant that nothing pins, and the constant is sti
             ->and($notes)->toContain('`' . basename($constant) . '`');
     }
 });
+
+it('says of every change that alters nothing where it is, what it is and why', function (): void {
+    $core = dirname(__DIR__, 2) . '/core';
+    $kept = json_decode((string) file_get_contents("{$core}/tests/alike.json"), true, 512, JSON_THROW_ON_ERROR);
+    $all = array_merge(...array_values($kept));
+    expect(array_unique($all))->toBe($all);
+    foreach (array_keys($kept) as $reason) {
+        expect(str_word_count($reason))->toBeGreaterThan(4);
+    }
+    foreach ($all as $one) {
+        [$file, $change] = explode(': ', $one, 2);
+        [$was, $is] = explode(' ~> ', $change, 2);
+        expect(is_file("{$core}/src/{$file}"))->toBeTrue($one)->and($was)->not->toBe($is);
+    }
+});

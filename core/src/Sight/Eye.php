@@ -68,12 +68,6 @@ final readonly class Eye
     /** Steps up that hill; each leaves 0.618 of the way. */
     private const CLIMBS = 5;
 
-    /** Places between which a maximum is looked for before it is looked at closely. */
-    private const COARSE = 4;
-
-    /** Hills that look this much lower from a few places are not climbed. */
-    private const MAY_BE_WORST = 0.75;
-
     public static function weight(int $angle): float
     {
         return self::WEIGHTS[$angle] ?? 1.0;
@@ -238,34 +232,12 @@ final readonly class Eye
     {
         $answer = new Response($scene, $angle, $field, $m, self::degrees(self::GAP_MM / 2.0, $m));
         $n = $scene->places();
-        $best = -1.0;
-        $at = 0.0;
-        $coarse = [];
-        for ($k = 0; $k < $n + self::COARSE - 1; $k += self::COARSE) {
-            $i = min($k, $n - 1);
-            $coarse[$i] = $answer->at($i);
-            if ($coarse[$i] > $best) {
-                [$best, $at] = [$coarse[$i], (float) $i];
-            }
+        $answers = [];
+        for ($i = 0; $i < $n; $i++) {
+            $answers[] = $answer->at((float) $i);
         }
-        $closely = [];
-        $least = self::MAY_BE_WORST * $best;
-        foreach ($coarse as $i => $v) {
-            // Another hill may turn out the higher one.
-            if (
-                $v >= $least &&
-                $v >= ($coarse[$i - self::COARSE] ?? 0.0) &&
-                $v >= ($coarse[$i + self::COARSE] ?? $coarse[$n - 1])
-            ) {
-                array_push($closely, ...range(max(0, $i - self::COARSE + 1), max(0, min($n - 1, $i + self::COARSE - 1))));
-            }
-        }
-        foreach ($closely as $i) {
-            $v = $answer->at($i);
-            if ($v > $best) {
-                [$best, $at] = [$v, (float) $i];
-            }
-        }
+        $best = max([-1.0, ...$answers]);
+        $at = (float) array_search($best, $answers, true);
         $spacing = self::degrees($scene->stepMm, $m);
         foreach (array_keys($scene->lines) as $after) {
             [$best, $at] = max([$best, $at], self::beside($answer, $scene->lineAt($after), $spacing, $n - 1.0));
@@ -274,7 +246,7 @@ final readonly class Eye
         $i = (int) $at;
         if ($scene->lines === [] && $i > 0 && $i < $n - 1) {
             // A parabola through the three: the peak does not depend on where places happen to lie.
-            [$before, $after] = [$answer->at($i - 1), $answer->at($i + 1)];
+            [$before, $after] = [$answers[$i - 1], $answers[$i + 1]];
             $bend = $before - 2.0 * $best + $after;
             if ($bend < 0.0) {
                 $off = (0.5 * ($before - $after)) / $bend;

@@ -177,7 +177,8 @@ it('says where the clear ends, what it leaves bare, and which break is near', fu
 });
 
 it('says nothing of an end of clear where there is none, and rounds a break as it rounds room', function (): void {
-    $without = Remarks::of(onTheRow(array_slice(Rows::fading()->steps, 0, 2), 100.0), 'clear-fade', 'no-clear', 'colour-uncovered');
+    $bare = onTheRow(array_slice(Rows::fading()->steps, 0, 2), 100.0);
+    $without = Remarks::of($bare, 'clear-fade', 'no-clear', 'colour-uncovered');
     expect(array_keys($without))->toBe(['no-clear']);
     $steps = [
         ...array_slice(Rows::fading()->steps, 0, 2),

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 use Kalopsis\Input\InvalidInput;
 use Kalopsis\Panel\BodyShape;
+use Kalopsis\Panel\Internal\Stretch;
 use Kalopsis\Panel\Material;
+use Kalopsis\Panel\NamedLine;
 use Kalopsis\Panel\Orientation;
 use Kalopsis\Panel\Outline;
 use Kalopsis\Panel\Panel;
 use Kalopsis\Panel\PanelKind;
+use Kalopsis\Panel\Polyline;
 use Kalopsis\Panel\Silhouette;
 use Kalopsis\Panel\SilhouetteReader;
 use Kalopsis\Panel\Tape;
 use Kalopsis\Panel\TapeFit;
+use Kalopsis\Tests\Support\Rows;
 use Kalopsis\Units\UnitSystem;
 use Kalopsis\Why\Phrase;
 
@@ -203,13 +207,32 @@ it('reads a silhouette to the ends of what it may say', function (array $change,
         'a name of eighty letters' => [$s(['name' => str_repeat('n', 80)]), null],
         'a longer name' => [$s(['name' => str_repeat('n', 81)]), 'silhouettes.0.name'],
         'a drawing of sixty letters' => [$s(['body' => str_repeat('b', 60)]), null],
+        'no drawing' => [$s(['body' => '']), 'silhouettes.0.body'],
+        'no name' => [$s(['name' => '']), 'silhouettes.0.name'],
         'a longer one' => [$s(['body' => str_repeat('b', 61)]), 'silhouettes.0.body'],
         'a tape told in two hundred letters' => [$t(['how' => str_repeat('h', 200)]), null],
         'in more' => [$t(['how' => str_repeat('h', 201)]), 'tapes.doors.0.how'],
         'a tape named in eighty' => [$t(['name' => str_repeat('h', 80)]), null],
+        'not named' => [$t(['name' => '']), 'tapes.doors.0.name'],
+        'told in no words' => [$t(['how' => '']), 'tapes.doors.0.how'],
         'in eighty-one' => [$t(['name' => str_repeat('h', 81)]), 'tapes.doors.0.name'],
         'a tape over no panel' => [$t(['panel' => 'roof']), 'tapes.doors.0.panel'],
     ];
+});
+
+it('bends a line at each cut that it crosses, in the order it meets them, and leaves it open (worked by hand)', function (): void {
+    $crease = new NamedLine('crease', Polyline::through([[100.0, 100.0], [500.0, 300.0]]));
+    // Twice as long up to 300 mm along and up to 150 mm across, as it was beyond.
+    $along = new Stretch([0.0, 300.0, 600.0], [0.0, 600.0, 900.0], false);
+    $across = new Stretch([0.0, 150.0, 600.0], [0.0, 300.0, 750.0], false);
+    $body = TapeFit::stretched(Rows::of(['one' => ['lines' => [$crease]]]), $along, $across, 'own', 'Own');
+    $line = $body->panel('one')->bodyLines[0]->line;
+    expect($line->xs)
+        ->toEqualWithDelta([200.0, 400.0, 600.0, 800.0], 1e-9)
+        ->and($line->ys)
+        ->toEqualWithDelta([200.0, 300.0, 350.0, 450.0], 1e-9)
+        ->and($body->panel('one')->outline->areaMm2())
+        ->toEqualWithDelta(900.0 * 750.0, 1e-6);
 });
 
 it('draws a silhouette in its own proportions, names and parts', function (): void {

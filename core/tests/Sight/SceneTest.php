@@ -272,6 +272,24 @@ it('finds the peak between places where a fade peaks there, as high and as far a
     }
 });
 
+it('finds the higher of two changes though it is the narrower, wherever places meet it', function (float $at): void {
+    // Half as wide and as high: from two metres the narrow one is seen most.
+    $y = [];
+    for ($x = -400.0; $x <= 400.0 + 1e-9; $x += 5.0) {
+        [$wide, $narrow] = [abs($x + 200.0), abs($x - $at)];
+        $y[] = ($wide < 80.0 ? 0.025 * (1.0 + cos(M_PI * $wide / 80.0)) : 0.0)
+            + ($narrow < 20.0 ? 0.02 * (1.0 + cos(M_PI * $narrow / 20.0)) : 0.0);
+    }
+    $none = array_fill(0, count($y), 0.0);
+    $scene = new Scene(-400.0, 5.0, [45 => [$y, $none, $none]], [45 => new Signal(Colours::lab(50.0)->xyz(), Viewing::paint())]);
+    $seen = Eye::look($scene, [2.0]);
+    expect($seen->atMm)
+        ->toEqualWithDelta($at, 1.0)
+        ->and($seen->worst)
+        ->toBeGreaterThan(2.0 * max(array_slice(Eye::along($scene, 45, 2.0), 0, 80)))
+        ->toBeGreaterThanOrEqual(max(Eye::along($scene, 45, 2.0)) - 1e-9);
+})->with([200.0, 205.0, 210.0, 215.0]);
+
 it('looks beside a line at its step, be the places near it as far apart as they may', function () use ($ramp): void {
     // Two places 10 mm apart with a line between, seen from half a metre: the peak lies within the first millimetres.
     foreach ([[0.3, 0.0], [0.0, 0.3]] as $y) {
@@ -317,7 +335,10 @@ it('sees a regular pattern as its contrast times what the eye catches from where
         ->and(Eye::pattern(0.01, 60.0, $standard, 2.0))
         ->toEqualWithDelta(2.0 * Eye::pattern(0.01, 60.0, $standard), 1e-12)
         ->and(Eye::pattern(0.0, 60.0, $standard))
-        ->toBe(0.0);
+        ->toBe(0.0)
+        // Finer than the optics of the eye resolve, some 60 cycles a degree: nothing, however strong.
+        ->and(Eye::pattern(1.0, 0.02, $standard))
+        ->toBeLessThan(1e-6);
 });
 
 it('sees a thing as dark as it may be under a twentieth of white', function (): void {

@@ -218,6 +218,13 @@ it('says how long to wait between coats, under a blower or not', function (): vo
         ->toEqual(['booth' => 22.0, 'humidity' => 50.0, 'painters expect at least' => 2.0, 'and at most' => 5.0])
         ->and($reason('northlight-s', drawnCoats(all: ['drying' => 'wet-on-wet']))['rule']['plain'])
         ->toBe('Straight on, wet in wet.');
+    // Where coats differ, from the shortest to the longest.
+    [$thin, $full] = [drawnCoats(all: ['film' => 0.3], coats: 1)[0], drawnCoats(coats: 1)[0]];
+    $minutes = array_map(fn ($c): int => (int) round(paceOf()->waiting($c)), [$thin, $full]);
+    expect($minutes[0])
+        ->toBeLessThan($minutes[1])
+        ->and($reason('northlight-s', [$full, $thin, $full])['rule']['plain'])
+        ->toBe("Wait until evenly dull, about {$minutes[0]} min to {$minutes[1]} min.");
     $one = drawnCoats(coats: 1);
     expect($reason('northlight-s', $one)['rule']['plain'])
         ->toBe('Wait until evenly dull, about ' . round(paceOf()->waiting($one[0])) . ' min.')
@@ -260,6 +267,14 @@ it('stands between the points of a clear\'s edge on a straight line, and at full
         ->toEqualWithDelta($reach + $coats[0]->fadeMm * acos(1.0 / $full - 1.0) / M_PI, 2.0)
         ->and($edge->stepUm())
         ->toEqualWithDelta($edge->at($edge->endMm - 20.0), 1e-9);
+    // One that fades from the primer on is full there and nowhere else.
+    $steps[0]['extent']['reach'] = 0.0;
+    $fading = Sprays::read($steps)->drawnOut(200.0, Sprays::system(), FinishClass::SolidDark, GunChoice::Standard, []);
+    $fading = ClearEdge::of($fading, $volatile, $air);
+    expect($fading?->fullUm())
+        ->toEqualWithDelta($full, 1e-9)
+        ->and($fading?->um[1])
+        ->toBeLessThan($full);
     // Where a clear covers the whole panel no edge is left, and where there is no clear neither.
     $whole = Sprays::read([['id' => 'c', 'name' => 'Clear', 'kind' => 'clear', 'extent' => ['kind' => 'whole-panel']]]);
     $drawn = $whole->drawnOut(200.0, Sprays::system(), FinishClass::SolidDark, GunChoice::Standard, []);
@@ -298,6 +313,13 @@ it('assumes of a finish that nobody measured what docs/model.md lists, laid well
     [FinishClass::MetallicLight, 38.0, -1.0],
     [FinishClass::Pearl, 70.0, 2.0],
 ]);
+
+it('looks the same from everywhere where a finish has no flakes', function (FinishClass $class): void {
+    $old = Finish::assumed($class, 3)->old;
+    foreach ($old as $lab) {
+        expect([$lab->l, $lab->a, $lab->b])->toEqualWithDelta([$old[15]->l, $old[15]->a, $old[15]->b], 1e-9);
+    }
+})->with([FinishClass::SolidDark, FinishClass::SolidLight]);
 
 it('greys primer in even steps from L* 88 to 28, the middle where nobody said', function (): void {
     $lightness = fn (?int $shade, ?int $said = null): float => Finish::assumed(FinishClass::SolidDark, $shade)

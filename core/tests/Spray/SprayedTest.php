@@ -52,6 +52,32 @@ function slowly(array ...$steps): Simulation
 /** What floods: so much and so thin that all of it swims. */
 const FLOOD = ['film' => 2.0, 'drying' => 'wet-on-wet', 'mixture' => ['reducer' => 2.0]];
 
+it('shows nothing of nothing, and counts no coats of a colour that is not sprayed, be the primer like it', function (): void {
+    $primer = Colours::measured([45 => 88.0]);
+    $finish = Finish::measured(FinishClass::SolidLight, 1, $primer, $primer);
+    $nothing = Sprayed::nothing($finish);
+    expect(array_unique(array_values($nothing->parts)))
+        ->toBe([0.0])
+        ->and(array_keys($nothing->parts))
+        ->toBe(array_map(fn (Part $p): string => $p->value, Part::cases()))
+        // Shade 1 is as light as the colour: nothing shows, but no coat hides it either.
+        ->and($nothing->hiding->index())
+        ->toBeLessThan(1.0)
+        ->and($nothing->hiding->coats())
+        ->toBeNull();
+});
+
+it('looks at a plan with the reaches that a hand set', function (): void {
+    $byHand = ['kind' => 'past', 'reach' => 0.4, 'fade' => 0.6, 'reachMm' => 20.0, 'fadeMm' => 30.0];
+    $s = silverWith(coatOf('a', ['extent' => $byHand]));
+    $outlook = Sprayed::outlook($s, 300.0, []);
+    $look = fn (bool $hand): float => $s->look(300.0, Assumptions::usual(), $hand, Simulation::FINE, true)->worst;
+    expect($outlook->free->worst)
+        ->toBe($look(true))
+        ->and($look(true))
+        ->toBeGreaterThan(1.5 * $look(false));
+});
+
 it('counts hiding in full coats: the largest base coat, or all there is where none is one', function (): void {
     $half = coatOf('half', ['film' => 0.5]);
     $control = coatOf('control', ['kind' => 'control', 'film' => 0.4]);
@@ -199,7 +225,9 @@ it('looks at a line from everywhere, or from the few places that tell', function
 
 it('needs as much, and under another name, whatever a hand set; another shape is another need', function (): void {
     $at = fn (float $reach, ?float $byHand): Simulation => Sprays::simulation(Sprays::read([
-        coatOf('a', ['extent' => ['kind' => 'past', 'reach' => $reach, 'fade' => 0.6, 'reachMm' => $byHand]]),
+        coatOf('a', ['extent' => [
+            'kind' => 'past', 'reach' => $reach, 'fade' => 0.6, 'reachMm' => $byHand, 'fadeMm' => $byHand === null ? null : 30.0,
+        ]]),
     ]), Finish::assumed(FinishClass::SolidDark, 3));
     expect($at(0.4, 20.0)->needMm(Certainty::Likely))
         ->toBe($at(0.4, null)->needMm(Certainty::Likely))
@@ -359,6 +387,16 @@ it('is the card where all of it hides, be it as dark as it may', function (): vo
         $seen = $colours->along($angle, $laid)[0];
         $card = $finish->newAt($angle);
         expect([$seen->x, $seen->y, $seen->z])->toEqualWithDelta([$card->x, $card->y, $card->z], 0.02 * $card->y + 0.01);
+    }
+    // The same of one that came out lighter.
+    $lighter = $finish->lighter(6.0);
+    $colours = Sprays::simulation(Sprays::read($steps), $lighter)->colours(Assumptions::colourOnly());
+    foreach ([15, 45] as $angle) {
+        $card = $lighter->newAt($angle);
+        expect($card->y)
+            ->toBeGreaterThan(1.2 * $finish->newAt($angle)->y)
+            ->and($colours->along($angle, $laid)[0]->y)
+            ->toEqualWithDelta($card->y, 0.02 * $card->y + 0.01);
     }
     // What is below is told by Y, though blue hides otherwise.
     $thin = Sprays::simulation(Sprays::read([coatOf('a', ['film' => 0.3])]), $finish);

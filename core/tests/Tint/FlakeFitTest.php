@@ -130,6 +130,20 @@ it('knows the medium aluminium again from a panel of it alone', function (): voi
         ->toHaveCount(1);
 });
 
+it('throws no light back where no flakes are, not even out of what scatters nothing', function (): void {
+    $dye = new Toner('dye', 'Dye', TonerKind::Shade, array_fill(0, 31, 0.5), array_fill(0, 31, 0.0));
+    $adjuster = new Toner('laid', 'Laid', TonerKind::FlopAdjuster, array_fill(0, 31, 0.1), array_fill(0, 31, 0.2));
+    $model = new EffectModel(TonerLibrary::of([$dye, $adjuster]));
+    // Absorption without scattering is black.
+    expect($model->spectra(['dye' => 3.0])[15])
+        ->toEqualWithDelta(array_fill(0, 31, 0.0), 1e-5)
+        // K/S of 0.5 alone: R = 1.5 - root 1.25, out of the paint 0.384 R / (1 - 0.6 R), the same at every angle.
+        ->and($model->spectra(['laid' => 3.0])[15][7])
+        ->toEqualWithDelta(0.384 * 0.381966 / (1.0 - 0.6 * 0.381966), 1e-5)
+        ->and($model->spectra(['laid' => 3.0])[110][7])
+        ->toEqualWithDelta($model->spectra(['laid' => 3.0])[15][7], 1e-12);
+});
+
 it('needs three angles, and the same of both panels', function (): void {
     $flake = flakeOf();
     $alone = panelOf($flake, ['own' => 100.0]);
