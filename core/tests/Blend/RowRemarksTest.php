@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use Kalopsis\Blend\BlendPlan;
+use Kalopsis\Blend\Internal\PanelsInPlay;
+use Kalopsis\Blend\Internal\Regions;
+use Kalopsis\Blend\Internal\Verdict;
+use Kalopsis\Blend\Internal\Warnings;
 use Kalopsis\Blend\Need;
 use Kalopsis\Blend\NeedsOfThisRun;
 use Kalopsis\Blend\Planner;
@@ -44,7 +48,18 @@ function onTheRow(array $steps, float $blendMm, array $with = []): BlendPlan
         guns: $with['guns'] ?? new ShopGuns(),
     );
 
-    return Rows::planned($request, $with['need'] ?? Rows::need($blendMm, $blendMm, 240.0));
+    $need = $with['need'] ?? Rows::need($blendMm, $blendMm, 240.0);
+    // As the planner does it, but that nothing has to be simulated.
+    $play = PanelsInPlay::around($request);
+    $coats = $request->drawnOut($request->sequence, $need->blendMm);
+    $needed = $need->mm() ?? $need->usualMm;
+    $play->run($need->blendMm, $needed, fn (): float => $needed);
+    $panels = Regions::of($request, $coats, $play);
+    $warnings = Warnings::of($request, $coats, $play, $panels, $need);
+    [$verdict, $severity] = Verdict::of($play, $panels, $warnings, $need);
+    $zones = Regions::zones($request, $coats, $panels);
+
+    return new BlendPlan($coats, $panels, $zones, $play->sides, $warnings, $need, $verdict, $severity, $request);
 }
 
 /** @param array<string, mixed> $changed */

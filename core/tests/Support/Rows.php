@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Kalopsis\Tests\Support;
 
-use Kalopsis\Blend\BlendPlan;
 use Kalopsis\Blend\BlendRequest;
-use Kalopsis\Blend\Internal\PanelsInPlay;
-use Kalopsis\Blend\Internal\Regions;
-use Kalopsis\Blend\Internal\Verdict;
-use Kalopsis\Blend\Internal\Warnings;
 use Kalopsis\Blend\Need;
 use Kalopsis\Blend\SideChoice;
 use Kalopsis\Film\Air;
@@ -107,20 +102,6 @@ final class Rows
             $sides,
             $guns,
         );
-    }
-
-    /** The plan of a request whose need is known, so that nothing has to be simulated. */
-    public static function planned(BlendRequest $request, Need $need): BlendPlan
-    {
-        $play = PanelsInPlay::around($request);
-        $coats = $request->drawnOut($request->sequence, $need->blendMm);
-        $play->run($need->blendMm, $need->mm() ?? $need->usualMm, fn (): float => $need->mm() ?? $need->usualMm);
-        $panels = Regions::of($request, $coats, $play);
-        $warnings = Warnings::of($request, $coats, $play, $panels, $need);
-        [$verdict, $severity] = Verdict::of($play, $panels, $warnings, $need);
-        $zones = Regions::zones($request, $coats, $panels);
-
-        return new BlendPlan($coats, $panels, $zones, $play->sides, $warnings, $need, $verdict, $severity, $request);
     }
 
     /** A need of so much, taken as it is. */
