@@ -18,7 +18,7 @@ export function Sums() {
     return sums.isError ? (
       <Failed error={sums.error} retry={() => void sums.refetch()} />
     ) : (
-      <Skeleton variant="rounded" height={320} aria-label={t`Adding up`} />
+      <Skeleton variant="rounded" height={320} role="status" aria-label={t`Adding up`} />
     );
   }
   const { redo, planned, real } = sums.data;
