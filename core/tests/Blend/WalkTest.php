@@ -358,40 +358,33 @@ it('finds the body line between the repair and the gap, and stops on its near si
     $named = fn (int $n): array => [true, "Stop at the line {$n}: a sharp line hides a little of a step."];
     $none = [false, 'Stop at a body line: there is none between the repair and Two.'];
     // The way goes from (360, 300) to (600, 300).
-    expect($says($pressed([[500.0, 0.0], [500.0, 600.0]])))
-        ->toBe($named(0))
-        // Beside the way, short of it, behind the repair, along it.
-        ->and($says($pressed([[500.0, 310.0], [500.0, 600.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[500.0, 0.0], [500.0, 290.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[100.0, 0.0], [100.0, 600.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[0.0, 310.0], [600.0, 310.0]])))
-        ->toBe($none)
-        // Ending on it is not crossing it.
-        ->and($says($pressed([[500.0, 0.0], [500.0, 300.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[500.0, 300.0], [500.0, 600.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[360.0, 0.0], [360.0, 600.0]])))
-        ->toBe($none)
-        // Slanting, and of several pieces, of which only the last crosses.
-        ->and($says($pressed([[400.0, 290.0], [590.0, 350.0]])))
-        ->toBe($named(0))
-        ->and($says($pressed([[400.0, 320.0], [590.0, 280.0]])))
-        ->toBe($named(0))
-        ->and($says($pressed([[590.0, 260.0], [400.0, 310.0]])))
-        ->toBe($named(0))
-        ->and($says($pressed([[380.0, 350.0], [590.0, 301.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[250.0, 250.0], [355.0, 340.0]])))
-        ->toBe($none)
-        ->and($says($pressed([[0.0, 50.0], [500.0, 50.0], [500.0, 250.0], [520.0, 350.0]])))
-        ->toBe($named(0))
-        // The second of two, where the first lies elsewhere.
-        ->and($says($pressed([[0.0, 100.0], [600.0, 100.0]], [[500.0, 0.0], [500.0, 600.0]])))
-        ->toBe($named(1));
+    $crosses = [
+        [[500.0, 0.0], [500.0, 600.0]],
+        [[400.0, 290.0], [590.0, 350.0]],
+        [[400.0, 320.0], [590.0, 280.0]],
+        [[590.0, 260.0], [400.0, 310.0]],
+        // Of several pieces the last.
+        [[0.0, 50.0], [500.0, 50.0], [500.0, 250.0], [520.0, 350.0]],
+    ];
+    $passes = [
+        'below it' => [[500.0, 310.0], [500.0, 600.0]],
+        'above it' => [[500.0, 0.0], [500.0, 290.0]],
+        'behind the repair' => [[100.0, 0.0], [100.0, 600.0]],
+        'along it' => [[0.0, 310.0], [600.0, 310.0]],
+        'ending on it' => [[500.0, 0.0], [500.0, 300.0]],
+        'beginning on it' => [[500.0, 300.0], [500.0, 600.0]],
+        'where it begins' => [[360.0, 0.0], [360.0, 600.0]],
+        'slanting past it' => [[380.0, 350.0], [590.0, 301.0]],
+        'slanting behind' => [[250.0, 250.0], [355.0, 340.0]],
+    ];
+    foreach ($crosses as $line) {
+        expect($says($pressed($line)))->toBe($named(0));
+    }
+    foreach ($passes as $where => $line) {
+        expect($says($pressed($line)))->toBe($none, $where);
+    }
+    // The second of two, where the first lies elsewhere.
+    expect($says($pressed([[0.0, 100.0], [600.0, 100.0]], $crosses[0])))->toBe($named(1));
     $cut = $pressed([[500.0, 0.0], [500.0, 600.0]]);
     $stop = ['one|two' => SideChoice::StopAtLine];
     $stops = $at($cut, $stop)->panels['one']->stops;

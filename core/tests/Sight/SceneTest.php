@@ -247,7 +247,7 @@ it('draws along the places what it found worst there', function () use ($ramp): 
     expect(Eye::atLine($step, 5, 45, 2.0))->toEqualWithDelta($seen, 0.01 * $seen);
 });
 
-it('finds the peak between places where a fade peaks there, as high and as far along as closer places do', function () use ($ramp): void {
+it('finds the peak between places where a fade peaks there, as high and as far along as closer places do', function (): void {
     // A hump 120 mm wide whose top lies a third of the way between two places of 10 mm.
     $hump = function (float $step): Scene {
         $standard = new Signal(Colours::lab(50.0)->xyz(), Viewing::paint());

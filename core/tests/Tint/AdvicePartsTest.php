@@ -40,6 +40,7 @@ it('solves one, two and three unknowns as their normal equations, worked by hand
         ->and($axes->two(0, 1))
         ->toEqualWithDelta(144.0, 1e-9)
         ->and($axes->three(0, 1, 2))
+        ->not->toBeNull()
         ->toEqualWithDelta(0.0, 1e-9);
     // Halves and tenths are amounts like any other.
     $small = new SmallLeastSquares([[1, 0, 0], [0, 1, 0], [0, 0, 1]], [-0.5, -0.1, -0.2]);
